@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Advice;
+
+use Nessmark\Appliance\Kitchen;
+use Nessmark\Catalogue\DataFolder;
+use Nessmark\Doneness\DonenessWord;
+use Nessmark\Errors\InputRefused;
+use Nessmark\Heat\CoreTrace;
+use Nessmark\Heat\LogReduction;
+use Nessmark\Heat\PeakProfile;
+use Nessmark\Heat\Simulator;
+use Nessmark\Heat\SurfaceTrace;
+use Nessmark\Method\Method;
+use Nessmark\Method\MethodTable;
+use Nessmark\Method\Planner;
+use Nessmark\Method\Pull;
+use Nessmark\Method\PullFinder;
+use Nessmark\Method\PullNotFound;
+use Nessmark\Safety\CookEvidence;
+use Nessmark\Safety\HeldLongEnough;
+use Nessmark\Safety\Judge;
+use Nessmark\Safety\SafetyRules;
+
+/** From an ask to a computed cook with its verdict. Safety sees the plan last. */
+final readonly class Advisor
+{
+    /** A plan that must meet its minimum is warmed by this step until it does, this often. */
+    private const WARMER_K = 1.0;
+
+    private const WARMER_STEPS = 8;
+
+    /** Kept longer than the printed hold, so that a clock read late or early does not matter, s. Common practice, no source. */
+    private const HOLD_MARGIN_S = 60.0;
+
+    /** The search for the pull runs coarser than the cook that is shown; it moves the peak by less than 0.1 K. */
+    private const SEARCH_CELLS = 41;
+
+    private const SEARCH_TOLERANCE_K = 0.02;
+
+    private Planner $planner;
+
+    private Judge $judge;
+
+    public function __construct(private Kitchen $kitchen, private MethodTable $methods, private SafetyRules $rules)
+    {
+        $this->planner = new Planner($kitchen, $methods);
+        $this->judge = new Judge($rules);
+    }
+
+    public static function from(DataFolder $folder): self
+    {
+        return new self(Kitchen::from($folder), MethodTable::from($folder), SafetyRules::from($folder));
+    }
+
+    /**
+     * @return array{Cook, TimeRange, list<array{input: string, step: float, unit: string, change_s: float}>} the cook, the time of
+     *                                                                                                       its open stage, and what that time hangs on
+     *
+     * @throws InputRefused if no plan can end at the doneness asked for
+     */
+    public function advise(Ask $ask): array
+    {
+        $mustMeet = $this->judge->mustMeetMinimum($ask) || $ask->doneness->word === DonenessWord::OFFICIAL_MINIMUM;
+        $officialC = $this->rules->rule($ask->profile, $ask->cut->foodClass)->officialC;
+        $targetC = $ask->doneness->targetC;
+        $cook = $this->cook($ask, $targetC, $mustMeet, null);
+        // A plan that aims at the minimum and just misses its hold is warmed until it is met; one that aims lower is judged as it is.
+        for ($i = 0; $i < self::WARMER_STEPS && $mustMeet && $targetC >= $officialC && ! $cook->verdict->meetsOfficialMinimum; $i++) {
+            $targetC += self::WARMER_K;
+            $cook = $this->cook($ask, $targetC, true, null);
+        }
+
+        $appliance = $this->kitchen->appliance($ask->method->appliances()[0]);
+        [$range, $effects] = (new Spread($this->planner))->of($ask, $appliance, $cook->heatC, $cook->pull->coreC, $cook->pull->openS);
+        if ($mustMeet && ! $cook->evidence->canProbe) {
+            // Nobody can measure this core, so it stays on for the long end of the range.
+            $cook = $this->cook($ask, $targetC, true, $range->highS);
+            $range = new TimeRange($range->highS, $range->highS, $range->highS);
+        }
+
+        return [$cook, $range, $effects];
+    }
+
+    private function cook(Ask $ask, float $targetC, bool $mustMeet, ?float $openS): Cook
+    {
+        $mm = $ask->thickness->toMillimetres();
+        $heatC = $ask->heat?->toCelsius() ?? $this->planner->usualHeatC($ask->method, $targetC);
+        $plan = $this->planner->plan($ask->cut, $mm, $ask->method, $heatC, $this->holdS($ask, $targetC, $mustMeet));
+        $simulator = new Simulator($ask->cut->body($ask->thickness), $ask->cut->material());
+        $start = $simulator->start($ask->start->toCelsius());
+        $countsCarryOver = ! $mustMeet && $ask->method !== Method::WaterBath;
+        try {
+            if ($openS !== null) {
+                $pull = new Pull($openS, $targetC);
+            } elseif ($countsCarryOver) {
+                $rough = new Simulator($ask->cut->body($ask->thickness), $ask->cut->material(), self::SEARCH_CELLS, self::SEARCH_TOLERANCE_K);
+                $pull = PullFinder::find($rough, $rough->start($ask->start->toCelsius()), $plan, $targetC, true);
+            } else {
+                $pull = PullFinder::find($simulator, $start, $plan, $targetC, false);
+            }
+        } catch (PullNotFound $notFound) {
+            throw $this->refusal($ask, $notFound, $heatC);
+        }
+        $plan = $plan->endingAfter($pull->openS);
+
+        $limits = $this->rules->limits;
+        $set = $this->rules->lethality();
+        $core = new CoreTrace($simulator->grid, $simulator->body->coreAtM, $start->celsius, [], [$limits->of('growth_above_c')]);
+        $peak = new PeakProfile($start->celsius);
+        $surface = new SurfaceTrace($simulator->grid, $simulator->body->coreAtM, $start->celsius);
+        $held = new HeldLongEnough($start->celsius);
+        $lethality = new LogReduction($simulator->grid, $set['d_ref_s'], $set['t_ref_c'], $set['z_k']);
+        $ends = $simulator->run($start, $plan->stages(), [$core, $peak, $surface, $held, $lethality]);
+        $totalS = $ends[count($ends) - 1]->end->timeS;
+        $evidence = new CookEvidence($held, $core->maxC, $core->reachedAtS[0], $totalS - $plan->restS(), $mm >= $limits->of('probe_from_mm'));
+
+        return new Cook($simulator, $plan, $heatC, $pull, $ends, $core, $peak, $surface, $lethality, $evidence, $this->judge->judge($ask, $evidence));
+    }
+
+    /** A water bath can hold a piece at its target until a printed point below it is met. */
+    private function holdS(Ask $ask, float $targetC, bool $mustMeet): float
+    {
+        if ($ask->method !== Method::WaterBath || ! $mustMeet) {
+            return 0.0;
+        }
+        $point = $this->rules->rule($ask->profile, $ask->cut->foodClass)->shortestHoldAt($targetC);
+
+        return $point === null || $point->holdS <= 0.0 ? 0.0 : $point->holdS + self::HOLD_MARGIN_S;
+    }
+
+    private function refusal(Ask $ask, PullNotFound $notFound, float $heatC): InputRefused
+    {
+        if ($notFound->reason() === 'plan.past_target') {
+            return InputRefused::one('thickness_mm', 'unreachable', $ask->thickness->toMillimetres(), sprintf(
+                'a thicker piece, a higher doneness than %.1f °C or another method: with %s this piece is past it before it can be stopped',
+                $notFound->targetC,
+                $ask->method->value,
+            ));
+        }
+
+        return InputRefused::one('heat_c', 'unreachable', $heatC, sprintf(
+            'a hotter setting, or a lower doneness: the target of %.1f °C can never be reached, this fire holds the core at %.1f °C at most',
+            $notFound->targetC,
+            $notFound->highestC ?? 0.0,
+        ));
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Advice;
+
+enum Appetite: string
+{
+    case Small = 'small';
+    case Usual = 'usual';
+    case Hearty = 'hearty';
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Advice;
+
+use DateTimeImmutable;
+use Nessmark\Doneness\DonenessWord;
+use Nessmark\Doneness\Scale;
+use Nessmark\Meat\Cut;
+use Nessmark\Method\Method;
+use Nessmark\Quantity\Length;
+use Nessmark\Quantity\Temperature;
+use Nessmark\Safety\Profile;
+
+/** What the customer has and wants, understood and within bounds. */
+final readonly class Ask
+{
+    /**
+     * @param  non-empty-list<Diner>  $diners
+     * @param  list<string>  $notConsidered  keys of the ask that this version takes but does not use
+     */
+    public function __construct(
+        public Cut $cut,
+        public Length $thickness,
+        public Temperature $start,
+        public Method $method,
+        public ?Temperature $heat,
+        public Scale $scale,
+        public DonenessWord $doneness,
+        public array $diners,
+        public Profile $profile,
+        public bool $isParasiteFrozen,
+        public ?DateTimeImmutable $now,
+        public ?DateTimeImmutable $eatAt,
+        public array $notConsidered,
+    ) {}
+
+    public function isAnyoneAtRisk(): bool
+    {
+        foreach ($this->diners as $diner) {
+            if ($diner->isAtRisk) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function dinerCount(): int
+    {
+        return array_sum(array_map(static fn (Diner $diner): int => $diner->count, $this->diners));
+    }
+
+    public function with(DonenessWord $doneness): self
+    {
+        return new self($this->cut, $this->thickness, $this->start, $this->method, $this->heat, $this->scale, $doneness, $this->diners,
+            $this->profile, $this->isParasiteFrozen, $this->now, $this->eatAt, $this->notConsidered);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Advice;
+
+use Nessmark\Heat\CoreTrace;
+use Nessmark\Heat\LogReduction;
+use Nessmark\Heat\PeakProfile;
+use Nessmark\Heat\Simulator;
+use Nessmark\Heat\StageEnd;
+use Nessmark\Heat\SurfaceTrace;
+use Nessmark\Method\MethodPlan;
+use Nessmark\Method\Pull;
+use Nessmark\Safety\CookEvidence;
+use Nessmark\Safety\Verdict;
+
+/** One computed cook from end to end, with everything that watched it. */
+final readonly class Cook
+{
+    /** @param list<StageEnd> $ends */
+    public function __construct(
+        public Simulator $simulator,
+        public MethodPlan $plan,
+        public float $heatC,
+        public Pull $pull,
+        public array $ends,
+        public CoreTrace $core,
+        public PeakProfile $peak,
+        public SurfaceTrace $surface,
+        public LogReduction $lethality,
+        public CookEvidence $evidence,
+        public Verdict $verdict,
+    ) {}
+
+    public function totalS(): float
+    {
+        return $this->ends[count($this->ends) - 1]->end->timeS;
+    }
+}

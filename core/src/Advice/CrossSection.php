@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Advice;
+
+use Nessmark\Doneness\DonenessTable;
+
+/** The cut face of the cooked piece, to scale: the highest temperature each depth reached, and the doneness words it shows. */
+final readonly class CrossSection
+{
+    /** From here on the surface is dry and brown, °C. Common practice, no source. */
+    private const CRUST_C = 110.0;
+
+    private function __construct() {}
+
+    /**
+     * @return array{shape: string, across_mm: float, tissue: string, peaks_c: list<array{float, float}>, zones: list<array{word: string, from_c: float|null, fraction: float}>}
+     */
+    public static function of(Ask $ask, Cook $cook, DonenessTable $doneness): array
+    {
+        $bounds = [];
+        $words = ['under'];
+        foreach ($doneness->words($ask->cut->donenessFamily, $ask->scale) as $word) {
+            $bounds[] = $word->fromC;
+            $words[] = $word->word;
+        }
+        $bounds[] = self::CRUST_C;
+        $words[] = 'crust';
+        $fractions = $cook->peak->fractions($cook->simulator->grid, $ask->cut->shape, $bounds);
+        $zones = [];
+        foreach ($words as $i => $word) {
+            $zones[] = ['word' => $word, 'from_c' => $i === 0 ? null : $bounds[$i - 1], 'fraction' => round($fractions[$i], 4)];
+        }
+        $peaks = [];
+        foreach ($cook->simulator->grid->depthM as $i => $depthM) {
+            $peaks[] = [round($depthM * 1000.0, 2), round($cook->peak->celsius[$i], 1)];
+        }
+
+        return [
+            'shape' => $ask->cut->shape->value,
+            'across_mm' => round($ask->thickness->toMillimetres(), 1),
+            'tissue' => match ($ask->cut->group) {
+                'fish' => 'fish',
+                'poultry' => $ask->cut->donenessFamily === 'duck' ? 'red' : 'pale',
+                'pork' => 'pale',
+                default => 'red',
+            },
+            'peaks_c' => $peaks,
+            'zones' => $zones,
+        ];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Advice;
+
+use Nessmark\Catalogue\DataFolder;
+use Nessmark\Catalogue\Record;
+use Nessmark\Heat\Shape;
+use Nessmark\Quantity\Mass;
+
+/** How much to take: raw weight by appetite, pieces, and what is left of it cooked. */
+final readonly class Portions
+{
+    private function __construct(private Record $record) {}
+
+    public static function from(DataFolder $folder): self
+    {
+        return new self($folder->read('portions.json'));
+    }
+
+    /**
+     * @return array{diners: int, raw_g: float, raw_per_head_g: float, piece_g: float, pieces: int|null, length_mm: float|null, cooked_low_g: float, cooked_high_g: float}
+     */
+    public function of(Ask $ask): array
+    {
+        $each = $this->record->record('portions')->record($ask->cut->portion);
+        $grams = 0.0;
+        foreach ($ask->diners as $diner) {
+            $grams += $diner->count * $each->number("{$diner->appetite->value}_g");
+        }
+        $raw = Mass::ofGrams($grams);
+        $piece = $ask->cut->pieceMass($ask->thickness);
+        $length = $ask->cut->lengthFor($raw, $ask->thickness);
+        $heads = $ask->dinerCount();
+
+        return [
+            'diners' => $heads,
+            'raw_g' => round($raw->toGrams()),
+            'raw_per_head_g' => round($raw->toGrams() / $heads),
+            'piece_g' => round($piece->toGrams()),
+            'pieces' => $ask->cut->shape === Shape::Cylinder ? null : max(1, (int) round($raw->toGrams() / $piece->toGrams())),
+            'length_mm' => $length === null ? null : round($length->toMillimetres()),
+            'cooked_low_g' => round($raw->times($ask->cut->lowestYield)->toGrams()),
+            'cooked_high_g' => round($raw->times($ask->cut->highestYield)->toGrams()),
+        ];
+    }
+
+    /** @return list<string> */
+    public function sources(): array
+    {
+        return $this->record->texts('sources');
+    }
+}

@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Advice;
+
+use Nessmark\Appliance\Kitchen;
+use Nessmark\Catalogue\DataFolder;
+use Nessmark\Catalogue\Sources;
+use Nessmark\Contract\Engine;
+use Nessmark\Doneness\DonenessTable;
+use Nessmark\Doneness\DonenessWord;
+use Nessmark\Heat\Shape;
+use Nessmark\Method\MethodTable;
+use Nessmark\Safety\Finding;
+use Nessmark\Safety\Level;
+use Nessmark\Safety\SafetyRules;
+
+/** Turns a computed cook into the ticket: plain data, every key with its unit, every sentence a phrase the wording knows. */
+final readonly class TicketWriter
+{
+    /** Points of the heat curves: enough for a drawing the width of a card. */
+    private const CURVE_POINTS = 240;
+
+    private function __construct(
+        private Advisor $advisor,
+        private DonenessTable $doneness,
+        private SafetyRules $rules,
+        private Portions $portions,
+        private Sources $sources,
+        private Kitchen $kitchen,
+        private MethodTable $methods,
+    ) {}
+
+    public static function from(DataFolder $folder): self
+    {
+        return new self(
+            Advisor::from($folder),
+            DonenessTable::from($folder),
+            SafetyRules::from($folder),
+            Portions::from($folder),
+            Sources::from($folder),
+            Kitchen::from($folder),
+            MethodTable::from($folder),
+        );
+    }
+
+    /**
+     * The reply of the advice contract: the match asked for, and its ticket.
+     *
+     * @return array{matches: list<array<string, mixed>>, ticket: array<string, mixed>}
+     */
+    public function advise(Ask $ask): array
+    {
+        [$cook, $open, $effects] = $this->advisor->advise($ask);
+        $ticket = $this->ticket($ask, $cook, $open, $effects);
+
+        return [
+            'matches' => [[
+                'cut' => $ask->cut->slug, 'lot' => null, 'method' => $ask->method->value, 'score' => null,
+                'reasons' => [], 'doubts' => $ticket['doubts'], 'verdict' => $cook->verdict->level->value,
+            ]],
+            'ticket' => $ticket,
+        ];
+    }
+
+    /**
+     * @param  list<array{input: string, step: float, unit: string, change_s: float}>  $effects
+     * @return array<string, mixed>
+     */
+    private function ticket(Ask $ask, Cook $cook, TimeRange $open, array $effects): array
+    {
+        $set = $this->rules->lethality();
+        $onHeatAt = Timeline::onHeatAt($ask, $cook, $open);
+
+        return [
+            'engine_version' => Engine::VERSION,
+            'cut' => ['slug' => $ask->cut->slug, 'name' => $ask->cut->name, 'group' => $ask->cut->group, 'muscles' => $ask->cut->muscles],
+            'method' => $ask->method->value,
+            'thickness_mm' => round($ask->thickness->toMillimetres(), 1),
+            'is_round' => $ask->cut->shape !== Shape::Slab,
+            'start_c' => round($ask->start->toCelsius(), 1),
+            'heat_c' => round($cook->heatC, 1),
+            'profile' => $ask->profile->value,
+            'schools' => ['doneness_words' => $ask->scale->value],
+            'verdict' => $this->verdict($ask, $cook),
+            'amounts' => $this->portions->of($ask),
+            'target' => [
+                'scale' => $ask->scale->value, 'word' => $ask->doneness->word, 'core_c' => round($ask->doneness->targetC, 1),
+                'from_c' => round($ask->doneness->fromC, 1), 'to_c' => round($ask->doneness->toC, 1),
+            ],
+            'pull_core_c' => round($cook->pull->coreC, 1),
+            'peak_core_c' => round($cook->core->maxC, 1),
+            'carry_over_k' => round(max(0.0, $cook->core->maxC - $cook->pull->coreC), 1),
+            'can_probe' => $cook->evidence->canProbe,
+            'time' => $open->plus($this->searBeforeS($cook))->toArray(),
+            'rest_s' => round($cook->plan->restS()),
+            'total_s' => round($cook->totalS()),
+            'effects' => $effects,
+            'stages' => $this->stages($cook, $open),
+            'timeline' => Timeline::of($ask, $cook, $open),
+            'on_heat_at' => $onHeatAt?->format(DATE_ATOM),
+            'eat_at' => $ask->eatAt?->format(DATE_ATOM),
+            'slice' => $ask->cut->slice,
+            'heat_ribbon' => $this->ribbon($cook),
+            'cross_section' => CrossSection::of($ask, $cook, $this->doneness),
+            'log_reduction' => [
+                'organism' => $set['organism'], 'core' => round(min(99.0, $cook->lethality->smallest()), 2),
+                'd_ref_s' => $set['d_ref_s'], 't_ref_c' => $set['t_ref_c'], 'z_k' => $set['z_k'],
+            ],
+            'cautions' => array_map(static fn (Phrase $p): array => $p->toArray(), $this->cautions($ask)),
+            'doubts' => array_map(static fn (Phrase $p): array => $p->toArray(), $this->doubts($ask, $cook, $open)),
+            'sources' => $this->cited($ask, $cook),
+        ];
+    }
+
+    private function searBeforeS(Cook $cook): float
+    {
+        return array_sum(array_map(static fn ($stage): float => $stage->durationS ?? 0.0, $cook->plan->before));
+    }
+
+    /** @return array<string, mixed> */
+    private function verdict(Ask $ask, Cook $cook): array
+    {
+        $rule = $this->rules->rule($ask->profile, $ask->cut->foodClass);
+        $offer = null;
+        $isBelow = ! $cook->verdict->meetsOfficialMinimum;
+        if ($isBelow && $ask->doneness->word !== DonenessWord::OFFICIAL_MINIMUM) {
+            $offer = ['doneness' => DonenessWord::OFFICIAL_MINIMUM, 'core_c' => $rule->officialC, 'rest_s' => $rule->officialRestS];
+        }
+
+        return [
+            'level' => $cook->verdict->level->value,
+            'meets_official_minimum' => ! $isBelow,
+            'official' => ['core_c' => $rule->officialC, 'rest_s' => $rule->officialRestS],
+            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $cook->verdict->findings),
+            'offer' => $offer,
+            'may_be_handed_over' => $cook->verdict->level !== Level::Stop,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function stages(Cook $cook, TimeRange $open): array
+    {
+        $stages = [];
+        foreach ($cook->ends as $i => $end) {
+            $isOpen = $i === count($cook->plan->before);
+            $lengthS = $end->end->timeS - $end->startedAtS;
+            $stages[] = [
+                'name' => $end->stage->name,
+                'starts_s' => round($end->startedAtS),
+                'ends_s' => round($end->end->timeS),
+                ...($isOpen ? $open : new TimeRange($lengthS, $lengthS, $lengthS))->toArray(),
+                'surface_c' => $cook->plan->surfaceC[$end->stage->name] ?? null,
+                'turn_every_s' => $end->stage->flipEveryS,
+                'turns_at_s' => array_map(static fn (float $s): float => round($end->startedAtS + $s), $end->stage->flipsWithin($lengthS)),
+                'core_c' => round($cook->simulator->coreC($end->end), 1),
+            ];
+        }
+
+        return $stages;
+    }
+
+    /** @return array{time_s: list<float>, core_c: list<float>, surface_a_c: list<float>, surface_b_c: list<float>} */
+    private function ribbon(Cook $cook): array
+    {
+        $isSlab = $cook->simulator->body->shape === Shape::Slab;
+        $gapS = $cook->totalS() / self::CURVE_POINTS;
+        $ribbon = ['time_s' => [], 'core_c' => [], 'surface_a_c' => [], 'surface_b_c' => []];
+        $nextS = 0.0;
+        $points = $cook->surface->points;
+        foreach ($points as $i => [$timeS, $a, $core, $b]) {
+            if ($timeS < $nextS && $i < count($points) - 1) {
+                continue;
+            }
+            $nextS = $timeS + $gapS;
+            $ribbon['time_s'][] = round($timeS, 1);
+            $ribbon['core_c'][] = round($core, 1);
+            $ribbon['surface_a_c'][] = round($isSlab ? $a : $b, 1);
+            $ribbon['surface_b_c'][] = round($b, 1);
+        }
+
+        return $ribbon;
+    }
+
+    /** @return list<Phrase> what the counter always says with this piece and fire */
+    private function cautions(Ask $ask): array
+    {
+        $keys = [...$ask->cut->hazards];
+        if ($ask->method->value === 'grill' && in_array('fat_flare', $keys, true)) {
+            $keys[] = 'grill_flare';
+        }
+        $keys = [...array_diff($keys, ['fat_flare', 'lean']), 'raw_apart', 'local_code'];
+
+        return array_map(static fn (string $key): Phrase => new Phrase("caution.{$key}"), array_values($keys));
+    }
+
+    /** @return list<Phrase> what this ticket cannot promise */
+    private function doubts(Ask $ask, Cook $cook, TimeRange $open): array
+    {
+        $doubts = [];
+        $onHeatAt = Timeline::onHeatAt($ask, $cook, $open);
+        if ($onHeatAt !== null && $ask->now !== null && $onHeatAt->getTimestamp() - $cook->plan->preheatS < $ask->now->getTimestamp()) {
+            $earliest = $ask->now->getTimestamp() + $cook->plan->preheatS + $cook->totalS() + $open->highS - $open->likelyS;
+            $doubts[] = new Phrase('doubt.not_enough_time', ['short_s' => $earliest - ($ask->eatAt?->getTimestamp() ?? 0)]);
+        }
+        if (! $cook->evidence->canProbe) {
+            $doubts[] = new Phrase('doubt.time_only', ['probe_from_mm' => $this->rules->limits->of('probe_from_mm')]);
+        }
+        if (in_array('lean', $ask->cut->hazards, true)) {
+            $doubts[] = new Phrase('doubt.lean');
+        }
+        $length = $ask->cut->lengthFor(\Nessmark\Quantity\Mass::ofGrams($this->portions->of($ask)['raw_g']), $ask->thickness);
+        if ($length !== null && $length->toMillimetres() < 1.5 * $ask->thickness->toMillimetres()) {
+            $doubts[] = new Phrase('doubt.short_piece', ['length_mm' => $length->toMillimetres()]);
+        }
+        if ($this->kitchen->appliance($ask->method->appliances()[0])->dryingAllowance > 0.0) {
+            $doubts[] = new Phrase('doubt.drying');
+        }
+        foreach ($ask->notConsidered as $key) {
+            $doubts[] = new Phrase("doubt.not_considered_{$key}");
+        }
+
+        return $doubts;
+    }
+
+    /** @return list<array{id: string, kind: string, text: string}> */
+    private function cited(Ask $ask, Cook $cook): array
+    {
+        $ids = [$this->rules->profileSource($ask->profile)];
+        foreach ($cook->verdict->findings as $finding) {
+            $ids = [...$ids, ...$finding->sources];
+        }
+        foreach ($ask->method->appliances() as $kind) {
+            $ids = [...$ids, ...$this->kitchen->appliance($kind)->sources];
+        }
+
+        return $this->sources->cite([
+            ...$ids, ...$this->doneness->sources($ask->scale), $this->rules->lethality()['source'], 'choi-okos',
+            ...$ask->cut->sources, ...$this->methods->sources(), ...$this->portions->sources(),
+        ]);
+    }
+}

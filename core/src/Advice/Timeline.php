@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Advice;
+
+use DateInterval;
+use DateTimeImmutable;
+
+/** What the cook does, in order: seconds from the moment the meat meets the heat, and the clock where the hour of eating is known. */
+final readonly class Timeline
+{
+    /** The surface is dried, and salted, this long before the meat goes on, s. Common practice, no source. */
+    private const DRY_BEFORE_S = 300.0;
+
+    private function __construct() {}
+
+    /**
+     * @return list<array<string, mixed>>
+     */
+    public static function of(Ask $ask, Cook $cook, TimeRange $open): array
+    {
+        $beforeS = 0.0;
+        foreach ($cook->plan->before as $stage) {
+            $beforeS += $stage->durationS ?? 0.0;
+        }
+        $onHeatAt = self::onHeatAt($ask, $cook, $open);
+        $first = $cook->plan->before[0] ?? $cook->plan->open;
+        $lines = [
+            self::line($onHeatAt, -$cook->plan->preheatS, new Phrase("do.preheat_{$ask->method->value}", [
+                'heat_c' => $cook->heatC, 'sear_c' => $cook->plan->surfaceC['sear'],
+            ])),
+            self::line($onHeatAt, -self::DRY_BEFORE_S, new Phrase($ask->method->value === 'water_bath' ? 'do.bag' : 'do.dry')),
+        ];
+        $atS = 0.0;
+        foreach ($cook->plan->stages() as $stage) {
+            $isOpen = $stage->name === $cook->plan->open->name && $atS >= $beforeS && $stage->durationS === $cook->plan->open->durationS;
+            $lengthS = $stage->durationS ?? 0.0;
+            $turns = $stage->flipEveryS !== null ? $stage->flipEveryS : 0.0;
+            $lines[] = self::line(
+                $onHeatAt,
+                $atS,
+                new Phrase($stage === $first && $stage->name === 'oven' && $cook->plan->before === [] ? 'do.oven_first' : "do.{$stage->name}", [
+                    'surface_c' => $cook->plan->surfaceC[$stage->name] ?? 0.0,
+                    'turn_every_s' => $turns,
+                    'side_s' => ($stage->flipAtS[0] ?? $lengthS / 2.0),
+                ]),
+                $isOpen ? $open : new TimeRange($lengthS, $lengthS, $lengthS),
+            );
+            $atS += $lengthS;
+            if ($isOpen) {
+                $lines[] = self::line($onHeatAt, $atS, $cook->evidence->canProbe
+                    ? new Phrase('do.pull', ['pull_c' => $cook->pull->coreC])
+                    : new Phrase('do.pull_by_time'), null, $open->plus($beforeS));
+            }
+        }
+        $lines[] = self::line($onHeatAt, $atS, new Phrase("do.slice_{$ask->cut->slice}"));
+
+        return $lines;
+    }
+
+    /** When the meat must meet the heat so that even the slow end of the range is eaten on time; null without an hour of eating. */
+    public static function onHeatAt(Ask $ask, Cook $cook, TimeRange $open): ?DateTimeImmutable
+    {
+        if ($ask->eatAt === null) {
+            return null;
+        }
+        $fixedS = $cook->totalS() - ($cook->plan->open->durationS ?? 0.0);
+
+        return $ask->eatAt->sub(new DateInterval('PT'.(int) ceil($fixedS + $open->highS).'S'));
+    }
+
+    /** @return array<string, mixed> */
+    private static function line(?DateTimeImmutable $onHeatAt, float $atS, Phrase $do, ?TimeRange $takes = null, ?TimeRange $between = null): array
+    {
+        $seconds = (int) round($atS);
+
+        return [
+            'at_s' => $seconds,
+            'clock' => $onHeatAt?->modify(sprintf('%+d seconds', $seconds))->format(DATE_ATOM),
+            'do' => $do->toArray(),
+            'takes' => $takes?->toArray(),
+            'between' => $between?->toArray(),
+        ];
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Appliance;
+
+enum ApplianceKind: string
+{
+    case Pan = 'pan';
+    case Grill = 'grill';
+    case Oven = 'oven';
+    case WaterBath = 'water_bath';
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Catalogue;
+
+use LogicException;
+
+/** The one place in the core that reads files: the trade's own data, shipped beside the code. */
+final readonly class DataFolder
+{
+    public function __construct(private string $path) {}
+
+    public static function shipped(): self
+    {
+        return new self(dirname(__DIR__, 2).'/data');
+    }
+
+    /** @throws LogicException if the file is missing or broken: the program is then not whole */
+    public function read(string $file): Record
+    {
+        $json = @file_get_contents("{$this->path}/{$file}");
+        $data = $json === false ? null : json_decode($json, true);
+        if (! is_array($data)) {
+            throw new LogicException("The data file {$file} is missing or is not a JSON object.");
+        }
+
+        return new Record($data, $file);
+    }
+
+    /** @return list<string> file names below a folder, one level deep, sorted */
+    public function below(string $folder): array
+    {
+        $files = glob("{$this->path}/{$folder}/*/*.json");
+        $names = array_map(fn (string $file): string => substr($file, strlen($this->path) + 1), $files === false ? [] : $files);
+        sort($names);
+
+        return $names;
+    }
+}

@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Contract;
+
+use DateTimeImmutable;
+use Nessmark\Advice\Appetite;
+use Nessmark\Advice\Ask;
+use Nessmark\Advice\Diner;
+use Nessmark\Appliance\ApplianceKind;
+use Nessmark\Appliance\Kitchen;
+use Nessmark\Catalogue\Catalogue;
+use Nessmark\Doneness\DonenessTable;
+use Nessmark\Doneness\DonenessWord;
+use Nessmark\Doneness\Scale;
+use Nessmark\Errors\InputRefused;
+use Nessmark\Meat\Cut;
+use Nessmark\Method\Method;
+use Nessmark\Quantity\Length;
+use Nessmark\Quantity\Temperature;
+use Nessmark\Safety\Profile;
+use Nessmark\Safety\SafetyRules;
+
+/** Reads an ask from JSON, strictly. */
+final readonly class AskReader
+{
+    private const COLDEST_START_C = -1.0; // colder meat is frozen, and freezing is not computed
+
+    private const WARMEST_START_C = 40.0;
+
+    private const MOST_DINERS = 200;
+
+    public function __construct(
+        private Catalogue $catalogue,
+        private DonenessTable $doneness,
+        private SafetyRules $safety,
+        private Kitchen $kitchen,
+    ) {}
+
+    /** @throws InputRefused naming every key that is wrong, with what is allowed */
+    public function read(mixed $data, Profile $shopProfile = Profile::Us): Ask
+    {
+        $in = Fields::of($data);
+        $slugs = $this->catalogue->slugs();
+        $slug = $in->choice('cut', $slugs === [] ? [''] : $slugs);
+        $in->refuseIfWrong(); // every other bound depends on the cut
+        $cut = $this->catalogue->cut($slug);
+        $thicknessMm = $in->numberOr('thickness_mm', $cut->typicalMm, $cut->thinnestMm, $cut->thickestMm, "mm for {$cut->name}");
+        $startC = $in->numberOr('start_c', 5.0, self::COLDEST_START_C, self::WARMEST_START_C, '°C at the core');
+        $method = $this->method($in, $cut);
+        $appliance = $this->kitchen->appliance($method->appliances()[0]);
+        $heatC = $in->optionalNumber('heat_c', $appliance->coolestC, $appliance->hottestC, "°C for {$appliance->kind->value}");
+        $profile = Profile::from($in->choiceOr('profile', $shopProfile->value, array_map(static fn (Profile $p): string => $p->value, Profile::cases())));
+        $scale = Scale::Kitchen;
+        if ($in->has('schools')) {
+            $schools = $in->object('schools');
+            $scale = Scale::from($schools->choiceOr('doneness_words', Scale::Kitchen->value, array_map(static fn (Scale $s): string => $s->value, Scale::cases())));
+            $schools->noOthers();
+        }
+        [$diners, $word, $avoids] = $this->diners($in, $cut, $scale);
+        $isParasiteFrozen = $in->flagOr('parasite_frozen', false);
+        $in->choiceOr('units', 'metric', ['metric', 'imperial']);
+        [$now, $eatAt] = $this->times($in);
+        $notConsidered = $avoids ? ['avoid'] : [];
+        foreach (['budget' => 1e6, 'aged_days' => 400.0] as $key => $most) {
+            if ($in->optionalNumber($key, 0.0, $most) !== null) {
+                $notConsidered[] = $key;
+            }
+        }
+        if ($in->has('grade')) {
+            $in->text('grade', 'a grade as text');
+            $notConsidered[] = 'grade';
+        }
+        $in->noOthers();
+        $in->refuseIfWrong();
+
+        return new Ask(
+            $cut,
+            Length::ofMillimetres($thicknessMm),
+            Temperature::ofCelsius($startC),
+            $method,
+            $heatC === null ? null : Temperature::ofCelsius($heatC),
+            $scale,
+            $this->word($cut, $scale, $word, $profile),
+            $diners,
+            $profile,
+            $isParasiteFrozen,
+            $now,
+            $eatAt,
+            $notConsidered,
+        );
+    }
+
+    /** @return non-empty-list<string> */
+    public function wordsFor(Cut $cut, Scale $scale): array
+    {
+        $words = array_map(static fn (DonenessWord $word): string => $word->word, $this->doneness->words($cut->donenessFamily, $scale));
+
+        return [...$words, DonenessWord::OFFICIAL_MINIMUM];
+    }
+
+    public function word(Cut $cut, Scale $scale, string $word, Profile $profile): DonenessWord
+    {
+        $found = $this->doneness->word($cut->donenessFamily, $scale, $word);
+        if ($found !== null) {
+            return $found;
+        }
+        $officialC = $this->safety->rule($profile, $cut->foodClass)->officialC;
+
+        return new DonenessWord(DonenessWord::OFFICIAL_MINIMUM, $officialC, $officialC, $officialC);
+    }
+
+    private function method(Fields $in, Cut $cut): Method
+    {
+        $suited = array_map(static fn (Method $m): string => $m->value, $cut->methods);
+        $owned = null;
+        if ($in->has('appliances')) {
+            $kinds = array_map(static fn (ApplianceKind $kind): string => $kind->value, ApplianceKind::cases());
+            $owned = $in->texts('appliances', 20);
+            foreach ($owned as $i => $name) {
+                if (! in_array($name, $kinds, true)) {
+                    $in->refuse("appliances.{$i}", 'not_allowed', $name, 'one of '.implode(', ', $kinds));
+                }
+            }
+        }
+        $possible = array_values(array_filter($cut->methods, static fn (Method $m): bool => $owned === null
+            || array_diff(array_map(static fn (ApplianceKind $kind): string => $kind->value, $m->appliances()), $owned) === []));
+        if ($possible === []) {
+            $in->refuse('appliances', 'conflict', $owned, 'what one of these methods for '.$cut->name.' needs: '.implode(', ', $suited));
+
+            return $cut->methods[0];
+        }
+        if (! $in->has('method')) {
+            return $possible[0];
+        }
+
+        return Method::from($in->choice('method', array_map(static fn (Method $m): string => $m->value, $possible)));
+    }
+
+    /** @return array{non-empty-list<Diner>, string, bool} diners, the doneness they agree on, and whether anything is avoided */
+    private function diners(Fields $in, Cut $cut, Scale $scale): array
+    {
+        $words = $this->wordsFor($cut, $scale);
+        $default = in_array($cut->defaultDoneness, $words, true) ? $cut->defaultDoneness : $words[0];
+        if (! $in->has('diners')) {
+            return [[new Diner(2, Appetite::Usual, false)], $default, false];
+        }
+        $diners = [];
+        $agreed = null;
+        $avoids = false;
+        foreach ($in->objects('diners', 1, 12) as $fields) {
+            $appetite = Appetite::from($fields->choiceOr('appetite', Appetite::Usual->value, array_map(static fn (Appetite $a): string => $a->value, Appetite::cases())));
+            $diners[] = new Diner($fields->wholeNumber('count', 1, self::MOST_DINERS), $appetite, $fields->flagOr('at_risk', false));
+            $word = $fields->choiceOr('doneness', $default, $words);
+            if ($agreed !== null && $word !== $agreed) {
+                $fields->refuse('doneness', 'conflict', $word, "{$agreed}, as for the diners before: one ticket has one doneness, so make one for each");
+            }
+            $agreed ??= $word;
+            $avoids = $fields->texts('avoid', 40) !== [] || $avoids;
+            $fields->noOthers();
+        }
+
+        return [$diners === [] ? [new Diner(1, Appetite::Usual, false)] : $diners, $agreed ?? $default, $avoids];
+    }
+
+    /** @return array{DateTimeImmutable|null, DateTimeImmutable|null} */
+    private function times(Fields $in): array
+    {
+        $now = $this->time($in, 'now');
+        $eatAt = $this->time($in, 'eat_at');
+        if ($eatAt !== null && $now === null && ! $in->isWrong()) {
+            $in->refuse('now', 'missing', null, 'the time it is, when eat_at is given');
+        }
+        if ($eatAt !== null && $now !== null && $eatAt <= $now) {
+            $in->refuse('eat_at', 'out_of_range', $eatAt->format(DATE_ATOM), 'a time after now ('.$now->format(DATE_ATOM).')');
+        }
+
+        return [$now, $eatAt];
+    }
+
+    private function time(Fields $in, string $key): ?DateTimeImmutable
+    {
+        if (! $in->has($key)) {
+            return null;
+        }
+        $text = $in->text($key, 'a date and time with its offset, such as 2026-11-24T19:30:00+01:00');
+        $normal = preg_replace('/\.\d+/', '', str_replace('Z', '+00:00', $text)) ?? '';
+        $normal = preg_match('/T\d\d:\d\d[+-]/', $normal) === 1 ? preg_replace('/(T\d\d:\d\d)/', '$1:00', $normal) ?? '' : $normal;
+        $time = DateTimeImmutable::createFromFormat('!Y-m-d\TH:i:sP', $normal);
+        $problems = DateTimeImmutable::getLastErrors();
+        if ($time === false || ($problems !== false && $problems['warning_count'] > 0)) {
+            if ($text !== '') {
+                $in->refuse($key, 'wrong_type', $text, 'a date and time with its offset, such as 2026-11-24T19:30:00+01:00');
+            }
+
+            return null;
+        }
+
+        return $time;
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Contract;
+
+/** Stored with every ticket, so that an old one can be told from what would be computed today. */
+final class Engine
+{
+    public const VERSION = '0.1.0';
+
+    private function __construct() {}
+}

@@ -1,0 +1,269 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Contract;
+
+use Nessmark\Errors\InputRefused;
+use Nessmark\Errors\Violation;
+
+/**
+ * Reads one JSON object strictly. Everything wrong is collected with its key, then refused at once; a reader returns a
+ * harmless stand-in meanwhile, which is never used because refuseIfWrong() comes before any work.
+ */
+final class Fields
+{
+    /** @var list<string> */
+    private array $known = [];
+
+    /**
+     * @param  array<array-key, mixed>  $data
+     * @param  list<Violation>  $violations  shared with the fields inside
+     */
+    private function __construct(private readonly array $data, private readonly string $path, private array &$violations) {}
+
+    /** @throws InputRefused if the input is not a JSON object */
+    public static function of(mixed $data): self
+    {
+        if (! is_array($data) || ($data !== [] && array_is_list($data))) {
+            throw InputRefused::one('(input)', 'wrong_type', is_array($data) ? '[…]' : $data, 'a JSON object');
+        }
+        $violations = [];
+
+        return new self($data, '', $violations);
+    }
+
+    public function has(string $key): bool
+    {
+        $this->known[] = $key;
+
+        return array_key_exists($key, $this->data) && $this->data[$key] !== null;
+    }
+
+    /** A number that must be there, from $min to $max inclusive. */
+    public function number(string $key, float $min, float $max, string $unit = ''): float
+    {
+        if (! $this->has($key)) {
+            $this->refuse($key, 'missing', null, self::range($min, $max, $unit));
+
+            return $min;
+        }
+        $value = $this->data[$key];
+        if (! is_int($value) && ! is_float($value)) {
+            $this->refuse($key, 'wrong_type', $value, 'a number '.self::range($min, $max, $unit));
+
+            return $min;
+        }
+        if (! is_finite((float) $value) || $value < $min || $value > $max) {
+            $this->refuse($key, 'out_of_range', is_finite((float) $value) ? $value : (string) $value, self::range($min, $max, $unit));
+
+            return $min;
+        }
+
+        return (float) $value;
+    }
+
+    public function numberOr(string $key, float $default, float $min, float $max, string $unit = ''): float
+    {
+        return $this->has($key) ? $this->number($key, $min, $max, $unit) : $default;
+    }
+
+    public function optionalNumber(string $key, float $min, float $max, string $unit = ''): ?float
+    {
+        return $this->has($key) ? $this->number($key, $min, $max, $unit) : null;
+    }
+
+    public function wholeNumber(string $key, int $min, int $max): int
+    {
+        if ($this->has($key) && is_float($this->data[$key]) && floor($this->data[$key]) !== $this->data[$key]) {
+            $this->refuse($key, 'wrong_type', $this->data[$key], "a whole number from {$min} to {$max}");
+
+            return $min;
+        }
+
+        return (int) $this->number($key, $min, $max);
+    }
+
+    public function flagOr(string $key, bool $default): bool
+    {
+        if (! $this->has($key)) {
+            return $default;
+        }
+        $value = $this->data[$key];
+        if (! is_bool($value)) {
+            $this->refuse($key, 'wrong_type', $value, 'true or false');
+
+            return $default;
+        }
+
+        return $value;
+    }
+
+    public function text(string $key, string $allowed, int $longest = 80): string
+    {
+        if (! $this->has($key)) {
+            $this->refuse($key, 'missing', null, $allowed);
+
+            return '';
+        }
+        $value = $this->data[$key];
+        if (! is_string($value) || trim($value) === '' || mb_strlen($value) > $longest) {
+            $this->refuse($key, 'wrong_type', $value, $allowed);
+
+            return '';
+        }
+
+        return $value;
+    }
+
+    /** @param non-empty-list<string> $choices */
+    public function choice(string $key, array $choices): string
+    {
+        if (! $this->has($key)) {
+            $this->refuse($key, 'missing', null, 'one of '.implode(', ', $choices));
+
+            return $choices[0];
+        }
+        $value = $this->data[$key];
+        if (! is_string($value) || ! in_array($value, $choices, true)) {
+            $this->refuse($key, 'not_allowed', $value, 'one of '.implode(', ', $choices));
+
+            return $choices[0];
+        }
+
+        return $value;
+    }
+
+    /** @param non-empty-list<string> $choices */
+    public function choiceOr(string $key, string $default, array $choices): string
+    {
+        return $this->has($key) ? $this->choice($key, $choices) : $default;
+    }
+
+    /** An object inside; when it is missing or something else, that is noted and an empty one is read. */
+    public function object(string $key): self
+    {
+        $value = $this->has($key) ? $this->data[$key] : null;
+        if (! is_array($value) || ($value !== [] && array_is_list($value))) {
+            $this->refuse($key, $value === null ? 'missing' : 'wrong_type', $value, 'an object');
+            $apart = [];
+
+            return new self([], $this->at($key), $apart);
+        }
+
+        return new self($value, $this->at($key), $this->violations);
+    }
+
+    /**
+     * @return list<self> one for each object of a list
+     */
+    public function objects(string $key, int $fewest, int $most): array
+    {
+        $objects = [];
+        foreach ($this->items($key, $fewest, $most) as $i => $item) {
+            if (is_array($item) && ($item === [] || ! array_is_list($item))) {
+                $objects[] = new self($item, $this->at("{$key}.{$i}"), $this->violations);
+            } else {
+                $this->refuse("{$key}.{$i}", 'wrong_type', $item, 'an object');
+            }
+        }
+
+        return $objects;
+    }
+
+    /** @return list<float> */
+    public function risingNumbers(string $key, int $most, float $min, float $max, string $unit): array
+    {
+        $numbers = [];
+        foreach ($this->items($key, 0, $most) as $i => $item) {
+            if ((! is_int($item) && ! is_float($item)) || ! is_finite((float) $item) || $item < $min || $item > $max) {
+                $this->refuse("{$key}.{$i}", is_numeric($item) ? 'out_of_range' : 'wrong_type', $item, self::range($min, $max, $unit));
+            } elseif ($numbers !== [] && $item <= end($numbers)) {
+                $this->refuse("{$key}.{$i}", 'out_of_range', $item, 'more than the one before it');
+            } else {
+                $numbers[] = (float) $item;
+            }
+        }
+
+        return $numbers;
+    }
+
+    /** @return list<string> */
+    public function texts(string $key, int $most): array
+    {
+        $texts = [];
+        foreach ($this->items($key, 0, $most) as $i => $item) {
+            if (is_string($item)) {
+                $texts[] = $item;
+            } else {
+                $this->refuse("{$key}.{$i}", 'wrong_type', $item, 'a text');
+            }
+        }
+
+        return $texts;
+    }
+
+    public function refuse(string $key, string $reason, mixed $value, string $allowed): void
+    {
+        $this->violations[] = new Violation($this->at($key), $reason, $value, $allowed);
+    }
+
+    /** Refuses every key that nothing has asked for. Call it when all known keys have been read. */
+    public function noOthers(): void
+    {
+        foreach ($this->data as $key => $value) {
+            if (! in_array((string) $key, $this->known, true)) {
+                $this->refuse((string) $key, 'unknown_key', $value, implode(', ', array_values(array_unique($this->known))));
+            }
+        }
+    }
+
+    public function isWrong(): bool
+    {
+        return $this->violations !== [];
+    }
+
+    /** @throws InputRefused with everything found wrong, here and in the objects inside */
+    public function refuseIfWrong(): void
+    {
+        if ($this->violations !== []) {
+            throw InputRefused::because($this->violations);
+        }
+    }
+
+    /** @return list<mixed> */
+    private function items(string $key, int $fewest, int $most): array
+    {
+        $value = $this->has($key) ? $this->data[$key] : null;
+        if ($value === null && $fewest === 0) {
+            return [];
+        }
+        if (! is_array($value) || ! array_is_list($value)) {
+            $this->refuse($key, $value === null ? 'missing' : 'wrong_type', $value, "a list of {$fewest} to {$most}");
+
+            return [];
+        }
+        if (count($value) < $fewest || count($value) > $most) {
+            $this->refuse($key, 'out_of_range', count($value), "a list of {$fewest} to {$most}");
+
+            return [];
+        }
+
+        return $value;
+    }
+
+    private function at(string $key): string
+    {
+        return $this->path === '' ? $key : "{$this->path}.{$key}";
+    }
+
+    private static function range(float $min, float $max, string $unit): string
+    {
+        return trim(sprintf('from %s to %s %s', self::plain($min), self::plain($max), $unit));
+    }
+
+    private static function plain(float $value): string
+    {
+        return rtrim(rtrim(sprintf('%.6F', $value), '0'), '.');
+    }
+}

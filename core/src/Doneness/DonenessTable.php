@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Doneness;
+
+use Nessmark\Catalogue\DataFolder;
+use Nessmark\Catalogue\Record;
+
+/** The doneness words of each family of meat, in each scale, rising. */
+final readonly class DonenessTable
+{
+    private function __construct(private Record $record) {}
+
+    public static function from(DataFolder $folder): self
+    {
+        return new self($folder->read('doneness.json'));
+    }
+
+    /** @return list<DonenessWord> */
+    public function words(string $family, Scale $scale): array
+    {
+        return array_map(
+            static fn (Record $row): DonenessWord => new DonenessWord($row->text('word'), $row->number('from_c'), $row->number('to_c'), $row->number('target_c')),
+            $this->record->record('families')->record($family)->records($scale->value),
+        );
+    }
+
+    public function word(string $family, Scale $scale, string $word): ?DonenessWord
+    {
+        foreach ($this->words($family, $scale) as $candidate) {
+            if ($candidate->word === $word) {
+                return $candidate;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> */
+    public function sources(Scale $scale): array
+    {
+        return $this->record->record('sources')->texts($scale->value);
+    }
+}

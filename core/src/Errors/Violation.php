@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Errors;
+
+/** One thing wrong with an input: which key, what was given, what is allowed. */
+final readonly class Violation
+{
+    /**
+     * @param  string  $key  dotted path of the key, such as "stages.0.duration_s"
+     * @param  string  $reason  missing, wrong_type, out_of_range, unknown_key, not_allowed, not_supported, unreachable or conflict
+     * @param  mixed  $value  what was given; null when nothing was
+     * @param  string  $allowed  what would be accepted, in words
+     */
+    public function __construct(
+        public string $key,
+        public string $reason,
+        public mixed $value,
+        public string $allowed,
+    ) {}
+
+    public function message(): string
+    {
+        if ($this->reason === 'missing') {
+            return "{$this->key} is missing; allowed: {$this->allowed}.";
+        }
+        $given = json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR);
+
+        return match ($this->reason) {
+            'unknown_key' => "{$this->key} is not a key this reads; allowed: {$this->allowed}.",
+            default => "{$this->key} cannot be {$given}; allowed: {$this->allowed}.",
+        };
+    }
+
+    /** @return array{key: string, reason: string, value: mixed, allowed: string, message: string} */
+    public function toArray(): array
+    {
+        return [
+            'key' => $this->key, 'reason' => $this->reason, 'value' => $this->value,
+            'allowed' => $this->allowed, 'message' => $this->message(),
+        ];
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Heat;
+
+use Nessmark\Meat\Composition;
+
+/**
+ * Meat of a given composition. Figures are tabulated once per degree and read by straight lines between, because the
+ * march asks for them at every cell of every step. Beyond -40 to 150 °C the end values hold. Freezing is not covered.
+ */
+final readonly class ComposedMaterial implements Material
+{
+    /**
+     * Heat passes 10-20 % more easily along the fibres than the plain mixture says (meat literature, from memory);
+     * the middle of that band is used.
+     */
+    private const ALONG_FIBRES = 1.15;
+
+    private const FIRST = -40;
+
+    /** @var list<float> W/(m·K) at -40, -39 … 150 °C */
+    private array $conductivity;
+
+    /** @var list<float> J/(m³·K) at -40, -39 … 150 °C */
+    private array $heatCapacity;
+
+    public function __construct(Composition $composition, FibreDirection $fibre = FibreDirection::Across)
+    {
+        $factor = $fibre === FibreDirection::Along ? self::ALONG_FIBRES : 1.0;
+        $conductivity = $heatCapacity = [];
+        for ($celsius = self::FIRST; $celsius <= (int) ChoiOkos::MAX_CELSIUS; $celsius++) {
+            $conductivity[] = $factor * ChoiOkos::conductivityWMK($composition, $celsius);
+            $heatCapacity[] = ChoiOkos::densityKgM3($composition, $celsius) * ChoiOkos::specificHeatJKgK($composition, $celsius);
+        }
+        $this->conductivity = $conductivity;
+        $this->heatCapacity = $heatCapacity;
+    }
+
+    public function conductivityWMK(float $celsius): float
+    {
+        return self::read($this->conductivity, $celsius);
+    }
+
+    public function heatCapacityJM3K(float $celsius): float
+    {
+        return self::read($this->heatCapacity, $celsius);
+    }
+
+    public function isConstant(): bool
+    {
+        return false;
+    }
+
+    /** @param list<float> $table */
+    private static function read(array $table, float $celsius): float
+    {
+        $place = max(0.0, min(count($table) - 1.0, $celsius - self::FIRST));
+        $i = min(count($table) - 2, (int) $place);
+
+        return $table[$i] + ($table[$i + 1] - $table[$i]) * ($place - $i);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Heat;
+
+/** What one face of the body meets during a stage: a surrounding, a held temperature, or nothing. */
+final readonly class Face
+{
+    private function __construct(
+        public float $hWM2K,
+        public float $ambientC,
+        public float $emissivity,
+        public float $radiantC,
+        public ?float $fixedC,
+    ) {}
+
+    /** h·(ambient − surface), and with an emissivity also radiation exchanged with surroundings at radiantC. */
+    public static function surrounding(float $hWM2K, float $ambientC, float $emissivity = 0.0, ?float $radiantC = null): self
+    {
+        return new self($hWM2K, $ambientC, $emissivity, $radiantC ?? $ambientC, null);
+    }
+
+    /** The surface itself is held at a temperature. */
+    public static function fixed(float $celsius): self
+    {
+        return new self(0.0, $celsius, 0.0, $celsius, $celsius);
+    }
+
+    public static function insulated(): self
+    {
+        return new self(0.0, 0.0, 0.0, 0.0, null);
+    }
+
+    public function radiates(): bool
+    {
+        return $this->emissivity > 0.0;
+    }
+
+    /** True when heat can pass at all. */
+    public function passesHeat(): bool
+    {
+        return $this->fixedC !== null || $this->hWM2K > 0.0 || $this->emissivity > 0.0;
+    }
+
+    /** The warmest temperature this face could ever drive the body to; null when no heat passes. */
+    public function hottestC(): ?float
+    {
+        return match (true) {
+            ! $this->passesHeat() => null,
+            $this->fixedC !== null => $this->fixedC,
+            $this->hWM2K <= 0.0 => $this->radiantC,
+            $this->radiates() => max($this->ambientC, $this->radiantC),
+            default => $this->ambientC,
+        };
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Heat;
+
+/**
+ * How far an organism is reduced at every depth: ∫ 10^((T − Tref)/z) dt / Dref, in powers of ten. The rate is integrated,
+ * never the temperature averaged: Simpson's rule over each step, with the temperature at mid-step from both ends' rates.
+ */
+final class LogReduction implements StepObserver
+{
+    /** @var array<int, float> seconds at the reference temperature, per node */
+    private array $equivalentS;
+
+    private float $perKelvin;
+
+    public function __construct(
+        private readonly Grid $grid,
+        public readonly float $dRefS,
+        public readonly float $tRefC,
+        public readonly float $zK,
+    ) {
+        $this->equivalentS = array_fill(0, $grid->cells, 0.0);
+        $this->perKelvin = M_LN10 / $zK;
+    }
+
+    public function step(float $fromS, array $fromC, array $fromRate, float $toS, array $toC, array $toRate): void
+    {
+        $stepS = $toS - $fromS;
+        $perKelvin = $this->perKelvin;
+        $reference = $this->tRefC;
+        $equivalent = $this->equivalentS;
+        foreach ($toC as $i => $to) {
+            $from = $fromC[$i];
+            $middle = 0.5 * ($from + $to) + 0.125 * $stepS * ($fromRate[$i] - $toRate[$i]);
+            $equivalent[$i] += $stepS / 6.0 * (
+                exp($perKelvin * ($from - $reference))
+                + 4.0 * exp($perKelvin * ($middle - $reference))
+                + exp($perKelvin * ($to - $reference))
+            );
+        }
+        $this->equivalentS = $equivalent;
+    }
+
+    public function atDepth(float $depthM): float
+    {
+        return $this->grid->at($this->equivalentS, $depthM) / $this->dRefS;
+    }
+
+    public function smallest(): float
+    {
+        return min($this->equivalentS === [] ? [0.0] : $this->equivalentS) / $this->dRefS;
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Method;
+
+use Nessmark\Heat\Stage;
+
+/** The stages a method makes for one piece. One of them is open: its end is found so that the core comes out right. */
+final readonly class MethodPlan
+{
+    /**
+     * @param  list<Stage>  $before
+     * @param  list<Stage>  $after  resting last, where there is any
+     * @param  array<string, float>  $surfaceC  setting of the fire for each stage by name, °C
+     */
+    public function __construct(
+        public array $before,
+        public Stage $open,
+        public array $after,
+        public float $preheatS,
+        public array $surfaceC,
+    ) {}
+
+    public function restS(): float
+    {
+        $last = $this->after === [] ? null : $this->after[count($this->after) - 1];
+
+        return $last !== null && $last->name === 'rest' ? ($last->durationS ?? 0.0) : 0.0;
+    }
+
+    /** The stages with the open one ended at a time of its own. */
+    public function endingAfter(float $openS): self
+    {
+        return new self($this->before, $this->open->endingAfter($openS), $this->after, $this->preheatS, $this->surfaceC);
+    }
+
+    /** @return list<Stage> */
+    public function stages(): array
+    {
+        return [...$this->before, $this->open, ...$this->after];
+    }
+
+    /**
+     * The core temperature this fire could hold the piece at for ever: where what the faces give and take balances, each
+     * side meeting each face in turn. A target at or above it is never reached.
+     */
+    public function holdsCoreAtC(): float
+    {
+        $hA = $this->open->a->hWM2K;
+        $hB = $this->open->b->hWM2K;
+
+        return ($hA * $this->open->a->ambientC + $hB * $this->open->b->ambientC) / ($hA + $hB);
+    }
+}

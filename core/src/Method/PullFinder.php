@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Method;
+
+use Nessmark\Heat\CoreTrace;
+use Nessmark\Heat\EndedBy;
+use Nessmark\Heat\Simulator;
+use Nessmark\Heat\Snapshot;
+use Nessmark\Heat\StageEnd;
+use Nessmark\Heat\StepLog;
+
+/**
+ * Finds when to end the open stage of a plan. The later it ends, the hotter the core peaks afterwards, so the right moment
+ * is closed in on between its start and the moment the core itself is at the target (regula falsi, Illinois variant).
+ */
+final class PullFinder
+{
+    /** The peak may lie above the target by this much, never below it, K. */
+    private const CLOSE_ENOUGH_K = 0.05;
+
+    private const MOST_TRIES = 25;
+
+    private function __construct() {}
+
+    /**
+     * @param  bool  $countsCarryOver  false: pull at the target itself, whatever the rest may add
+     *
+     * @throws PullNotFound if the core never gets there, or is past the target before the open stage begins
+     */
+    public static function find(Simulator $simulator, Snapshot $start, MethodPlan $plan, float $targetC, bool $countsCarryOver): Pull
+    {
+        $before = $simulator->run($start, $plan->before);
+        $from = $before === [] ? $start : $before[count($before) - 1]->end;
+        if ($simulator->coreC($from) >= $targetC) {
+            throw PullNotFound::pastTargetBefore($plan->open->name, $targetC);
+        }
+        if ($plan->holdsCoreAtC() <= $targetC) {
+            throw PullNotFound::neverReached($targetC, $plan->holdsCoreAtC());
+        }
+        $log = new StepLog;
+        $atTarget = $simulator->runStage($from, $plan->open->endingAtCore($targetC), [$log]);
+        if ($atTarget->by !== EndedBy::Core) {
+            throw PullNotFound::neverReached($targetC, $simulator->coreC($atTarget->end));
+        }
+        $latestS = $atTarget->end->timeS;
+        if (! $countsCarryOver || $plan->after === []) {
+            return new Pull($latestS - $from->timeS, $targetC);
+        }
+
+        $peakAbove = static function (float $timeS, array $celsius) use ($simulator, $plan, $targetC): float {
+            /** @var array<int, float> $celsius */
+            $core = new CoreTrace($simulator->grid, $simulator->body->coreAtM, $celsius);
+            $simulator->run(new Snapshot($timeS, $celsius), $plan->after, [$core]);
+
+            return $core->maxC - $targetC;
+        };
+        $earlyS = $from->timeS;
+        $early = $peakAbove($earlyS, $from->celsius);
+        if ($early > 0.0) {
+            throw PullNotFound::pastTargetBefore($plan->open->name, $targetC);
+        }
+        $lateS = $latestS;
+        $late = $peakAbove($lateS, $atTarget->end->celsius);
+        $side = 0;
+        for ($i = 0; $i < self::MOST_TRIES && $late > self::CLOSE_ENOUGH_K; $i++) {
+            $tryS = $lateS - $late * ($lateS - $earlyS) / ($late - $early);
+            $tryS = max($earlyS + 0.02 * ($lateS - $earlyS), min($lateS - 0.02 * ($lateS - $earlyS), $tryS));
+            $there = $peakAbove($tryS, $log->profileAt($tryS) ?? $atTarget->end->celsius);
+            if ($there >= 0.0) {
+                [$lateS, $late] = [$tryS, $there];
+                $early = $side === 1 ? $early / 2.0 : $early;
+                $side = 1;
+            } else {
+                [$earlyS, $early] = [$tryS, $there];
+                $late = $side === -1 ? max($late / 2.0, self::CLOSE_ENOUGH_K * 1.01) : $late;
+                $side = -1;
+            }
+        }
+        $profile = $log->profileAt($lateS) ?? $atTarget->end->celsius;
+
+        return new Pull($lateS - $from->timeS, $simulator->coreC(new Snapshot($lateS, $profile)));
+    }
+
+    /** Seconds until the open stage brings the core to a given temperature; null when it never does. */
+    public static function secondsToCore(Simulator $simulator, Snapshot $start, MethodPlan $plan, float $coreC): ?float
+    {
+        $ends = $simulator->run($start, [...$plan->before, $plan->open->endingAtCore($coreC)]);
+        $last = $ends[count($ends) - 1];
+
+        return self::reached($last) ? $last->end->timeS - $last->startedAtS : null;
+    }
+
+    private static function reached(StageEnd $end): bool
+    {
+        return $end->by === EndedBy::Core;
+    }
+}

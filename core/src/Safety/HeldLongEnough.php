@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Safety;
+
+use Nessmark\Heat\StepObserver;
+
+/**
+ * Whether every part of the piece was held at some printed point of a safe-cooking table. The printed points decide, not a
+ * law fitted through them. Depths are judged one by one: the surface by its own short, hot time, the core by its long one.
+ */
+final class HeldLongEnough implements StepObserver
+{
+    /** @var list<float> */
+    private array $timesS = [];
+
+    /** @var list<array<int, float>> °C at each node at those times */
+    private array $profilesC = [];
+
+    /** @param array<int, float> $startC */
+    public function __construct(array $startC)
+    {
+        $this->timesS[] = 0.0;
+        $this->profilesC[] = $startC;
+    }
+
+    public function step(float $fromS, array $fromC, array $fromRate, float $toS, array $toC, array $toRate): void
+    {
+        $this->timesS[] = $toS;
+        $this->profilesC[] = $toC;
+    }
+
+    /** @param list<HoldPoint> $points any one of them is enough for a depth */
+    public function meets(array $points): bool
+    {
+        foreach (array_keys($this->profilesC[0]) as $node) {
+            $celsius = array_map(static fn (array $profile): float => $profile[$node], $this->profilesC);
+            $isMet = false;
+            foreach ($points as $point) {
+                if ($this->isHeld($celsius, $point)) {
+                    $isMet = true;
+                    break;
+                }
+            }
+            if (! $isMet) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param list<float> $celsius of one depth, at the times of the steps */
+    private function isHeld(array $celsius, HoldPoint $point): bool
+    {
+        $since = null;
+        $previous = $celsius[0];
+        foreach ($celsius as $i => $now) {
+            if ($now >= $point->coreC) {
+                if ($since === null) {
+                    $since = $this->timesS[$i];
+                    if ($i > 0 && $now > $previous) {
+                        $before = $this->timesS[$i - 1];
+                        $since = $before + ($since - $before) * ($point->coreC - $previous) / ($now - $previous);
+                    }
+                }
+                $untilS = $point->isRest ? $this->timesS[count($this->timesS) - 1] : $this->timesS[$i];
+                if ($untilS - $since >= $point->holdS) {
+                    return true;
+                }
+            } elseif (! $point->isRest) {
+                $since = null;
+            }
+            $previous = $now;
+        }
+
+        return false;
+    }
+}
