@@ -117,7 +117,7 @@ final readonly class Advisor
         $totalS = $ends[count($ends) - 1]->end->timeS;
         $evidence = new CookEvidence($held, $core->maxC, $core->reachedAtS[0], $totalS - $plan->restS(), $mm >= $limits->of('probe_from_mm'));
 
-        return new Cook($simulator, $plan, $heatC, $pull, $ends, $core, $peak, $surface, $lethality, $evidence, $this->judge->judge($ask, $evidence));
+        return new Cook($simulator, $plan, $heatC, $pull, $countsCarryOver, $ends, $core, $peak, $surface, $lethality, $evidence, $this->judge->judge($ask, $evidence));
     }
 
     /** A water bath can hold a piece at its target until a printed point below it is met. */

@@ -24,6 +24,7 @@ final readonly class Cook
         public MethodPlan $plan,
         public float $heatC,
         public Pull $pull,
+        public bool $countsCarryOver,
         public array $ends,
         public CoreTrace $core,
         public PeakProfile $peak,

@@ -20,7 +20,7 @@ final readonly class Portions
     }
 
     /**
-     * @return array{diners: int, raw_g: float, raw_per_head_g: float, piece_g: float, pieces: int|null, length_mm: float|null, cooked_low_g: float, cooked_high_g: float}
+     * @return array{diners: int, raw_g: float, raw_per_head_g: float, piece_g: float, pieces: float|null, length_mm: float|null, cooked_low_g: float, cooked_high_g: float}
      */
     public function of(Ask $ask): array
     {
@@ -39,7 +39,7 @@ final readonly class Portions
             'raw_g' => round($raw->toGrams()),
             'raw_per_head_g' => round($raw->toGrams() / $heads),
             'piece_g' => round($piece->toGrams()),
-            'pieces' => $ask->cut->shape === Shape::Cylinder ? null : max(1, (int) round($raw->toGrams() / $piece->toGrams())),
+            'pieces' => $ask->cut->shape === Shape::Cylinder ? null : max(0.5, round(2.0 * $raw->toGrams() / $piece->toGrams()) / 2.0),
             'length_mm' => $length === null ? null : round($length->toMillimetres()),
             'cooked_low_g' => round($raw->times($ask->cut->lowestYield)->toGrams()),
             'cooked_high_g' => round($raw->times($ask->cut->highestYield)->toGrams()),

@@ -89,8 +89,9 @@ final readonly class TicketWriter
                 'scale' => $ask->scale->value, 'word' => $ask->doneness->word, 'core_c' => round($ask->doneness->targetC, 1),
                 'from_c' => round($ask->doneness->fromC, 1), 'to_c' => round($ask->doneness->toC, 1),
             ],
-            'pull_core_c' => round($cook->pull->coreC, 1),
-            'peak_core_c' => round($cook->core->maxC, 1),
+            // A pull that counts on carry-over is no finer than a degree; one that stands for a minimum is not rounded below it.
+            'pull_core_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1),
+            'peak_core_c' => round($cook->core->maxC, $cook->countsCarryOver ? 0 : 1),
             'carry_over_k' => round(max(0.0, $cook->core->maxC - $cook->pull->coreC), 1),
             'can_probe' => $cook->evidence->canProbe,
             'time' => $open->plus($this->searBeforeS($cook))->toArray(),

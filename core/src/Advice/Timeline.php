@@ -50,7 +50,7 @@ final readonly class Timeline
             $atS += $lengthS;
             if ($isOpen) {
                 $lines[] = self::line($onHeatAt, $atS, $cook->evidence->canProbe
-                    ? new Phrase('do.pull', ['pull_c' => $cook->pull->coreC])
+                    ? new Phrase('do.pull', ['pull_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1)])
                     : new Phrase('do.pull_by_time'), null, $open->plus($beforeS));
             }
         }

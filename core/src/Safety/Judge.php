@@ -39,6 +39,7 @@ final readonly class Judge
     {
         $args = ['official_c' => $rule->officialC, 'official_rest_s' => $rule->officialRestS, 'peak_c' => $evidence->peakCoreC];
         $sources = array_values(array_unique(array_map(static fn (HoldPoint $point): string => $point->source, $rule->points)));
+        $held = $rule->officialRestS > 0.0 ? '_held' : '';
         if ($meets) {
             // Safe by the table's hold, but only as good as the clock and the thermometer that keep it.
             return $evidence->peakCoreC < $rule->officialC && $this->mustMeetMinimum($ask)
@@ -47,9 +48,9 @@ final readonly class Judge
         }
 
         return [match (true) {
-            $ask->isAnyoneAtRisk() => new Finding(Level::Stop, new Phrase('safety.below_minimum_at_risk', $args), $sources),
+            $ask->isAnyoneAtRisk() => new Finding(Level::Stop, new Phrase('safety.below_minimum_at_risk'.$held, $args), $sources),
             $rule->below === Level::Stop => new Finding(Level::Stop, new Phrase("safety.below_minimum_stop_{$ask->cut->foodClass->value}", $args), $sources),
-            default => new Finding(Level::Caution, new Phrase('safety.below_minimum', $args), $sources),
+            default => new Finding(Level::Caution, new Phrase('safety.below_minimum'.$held, $args), $sources),
         }];
     }
 

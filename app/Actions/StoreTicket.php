@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Shop;
+use App\Models\Ticket;
+use App\Models\User;
+use App\Services\Units;
+use Illuminate\Support\Facades\DB;
+use Nessmark\Advice\TicketWriter;
+use Nessmark\Contract\AskReader;
+use Nessmark\Contract\Engine;
+
+/** Computes the ask once more and keeps it with its result, so that what is handed over is what was computed. */
+final readonly class StoreTicket
+{
+    public function __construct(private AskReader $reader, private TicketWriter $writer) {}
+
+    /**
+     * @param  array<string, mixed>  $askData
+     * @param  list<string>  $cautionsRead  keys of the findings that were read out
+     *
+     * @throws TicketRefused if the plan is a stop, or a caution was not read out
+     */
+    public function execute(User $user, array $askData, Units $units, ?string $customerLabel, array $cautionsRead): Ticket
+    {
+        $askData['now'] ??= now()->format(DATE_ATOM);
+        $ask = $this->reader->read($askData, $user->shop->safety_profile);
+        /** @var array{verdict: array{level: string, may_be_handed_over: bool, findings: list<array{key: string}>}} $result */
+        $result = $this->writer->advise($ask)['ticket'];
+        if (! $result['verdict']['may_be_handed_over']) {
+            throw TicketRefused::stopped();
+        }
+        $unread = array_values(array_diff(array_column($result['verdict']['findings'], 'key'), $cautionsRead));
+        if ($unread !== []) {
+            throw TicketRefused::notReadOut($unread);
+        }
+
+        return DB::transaction(function () use ($user, $askData, $ask, $result, $units, $customerLabel, $cautionsRead): Ticket {
+            Shop::query()->whereKey($user->shop_id)->lockForUpdate()->first(); // one number at a time
+            $last = Ticket::query()->where('shop_id', $user->shop_id)->max('number');
+
+            return Ticket::query()->create([
+                'shop_id' => $user->shop_id,
+                'user_id' => $user->id,
+                'number' => (is_numeric($last) ? (int) $last : 0) + 1,
+                'customer_label' => $customerLabel,
+                'units' => $units->value,
+                'cut_slug' => $ask->cut->slug,
+                'cut_name' => $ask->cut->name,
+                'method' => $ask->method->value,
+                'verdict' => $result['verdict']['level'],
+                'ask' => $askData,
+                'result' => $result,
+                'cautions_read' => $cautionsRead,
+                'engine_version' => Engine::VERSION,
+            ]);
+        });
+    }
+}

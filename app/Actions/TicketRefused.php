@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use DomainException;
+use Nessmark\Errors\CoreException;
+
+/** A ticket that may not be stored as it is. */
+final class TicketRefused extends DomainException implements CoreException
+{
+    private function __construct(string $message, private readonly string $why)
+    {
+        parent::__construct($message);
+    }
+
+    public static function stopped(): self
+    {
+        return new self('This plan is a stop: it is not handed over. Take the safe plan offered on the ticket.', 'ticket.stopped');
+    }
+
+    /** @param list<string> $unread */
+    public static function notReadOut(array $unread): self
+    {
+        return new self('Read these cautions out first: '.implode(', ', $unread).'.', 'ticket.caution_not_read');
+    }
+
+    public function reason(): string
+    {
+        return $this->why;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Advice;
+
+use App\Http\Requests\AskRequest;
+use Illuminate\Http\JsonResponse;
+use Nessmark\Advice\TicketWriter;
+use OpenApi\Attributes as OA;
+
+final class AdviseController
+{
+    #[OA\Post(path: '/advice', operationId: 'advise', summary: 'Compute the ticket for an ask',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Ask')),
+        responses: [
+            new OA\Response(response: 200, description: 'The ticket', content: new OA\JsonContent(ref: '#/components/schemas/Advice')),
+            new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        ])]
+    public function __invoke(AskRequest $request, TicketWriter $writer): JsonResponse
+    {
+        return new JsonResponse($writer->advise($request->ask()));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Session;
+
+use App\Http\Requests\StartSessionRequest;
+use App\Http\Resources\SessionResource;
+use App\Models\User;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+final class StartSessionController
+{
+    #[OA\Post(path: '/session', operationId: 'signIn', summary: 'Sign in',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Credentials')),
+        responses: [
+            new OA\Response(response: 200, description: 'Signed in', content: new OA\JsonContent(ref: '#/components/schemas/Session')),
+            new OA\Response(response: 422, description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+            new OA\Response(response: 429, description: 'Too many tries', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        ])]
+    public function __invoke(StartSessionRequest $request): SessionResource
+    {
+        abort_unless($request->hasSession(), 400, 'Sign in from the application\'s own page; only it gets a session.');
+        if (! Auth::guard('web')->attempt($request->credentials())) {
+            throw ValidationException::withMessages(['password' => 'No one signs in with this name and password.']);
+        }
+        $request->session()->regenerate();
+        /** @var User $user */
+        $user = Auth::guard('web')->user();
+
+        return new SessionResource($user->load('shop'));
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Tickets;
+
+use App\Actions\StoreTicket;
+use App\Http\Requests\StoreTicketRequest;
+use App\Http\Resources\TicketResource;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+final class StoreTicketController
+{
+    #[OA\Post(path: '/tickets', operationId: 'storeTicket', summary: 'Keep a ticket',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewTicket')),
+        responses: [
+            new OA\Response(response: 201, description: 'Kept', content: new OA\JsonContent(ref: '#/components/schemas/StoredTicket')),
+            new OA\Response(response: 409, description: 'A stop, or a caution not read out', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+            new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        ])]
+    public function __invoke(StoreTicketRequest $request, StoreTicket $store): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $ticket = $store->execute($user, $request->askData(), $request->units(), $request->customerLabel(), $request->cautionsRead());
+
+        return (new TicketResource($ticket->load('user')))->response()->setStatusCode(201);
+    }
+}

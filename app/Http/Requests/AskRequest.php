@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use Nessmark\Advice\Ask;
+use Nessmark\Contract\AskReader;
+
+/** An ask. Its shape and bounds are the core's contract, so the core reads it; here only the clock and the shop's profile are added. */
+final class AskRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user()?->can('advise') ?? false;
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    public function ask(): Ask
+    {
+        /** @var User $user */
+        $user = $this->user();
+        $data = json_decode($this->getContent(), true);
+        if (is_array($data) && isset($data['eat_at']) && ! isset($data['now'])) {
+            $data['now'] = now()->format(DATE_ATOM);
+        }
+
+        return app(AskReader::class)->read($data, $user->shop->safety_profile);
+    }
+}

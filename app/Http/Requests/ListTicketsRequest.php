@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Ticket;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Foundation\Http\FormRequest;
+
+final class ListTicketsRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user()?->can('viewAny', Ticket::class) ?? false;
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['find' => ['nullable', 'string', 'max:60'], 'page' => ['nullable', 'integer', 'min:1', 'max:100000']];
+    }
+
+    public function page(): int
+    {
+        return max(1, $this->integer('page', 1));
+    }
+
+    /** @return Builder<Ticket> the signed-in user's shop only */
+    public function tickets(): Builder
+    {
+        /** @var User $user */
+        $user = $this->user();
+        $find = trim($this->string('find')->toString());
+        $tickets = Ticket::query()->with('user')->where('shop_id', $user->shop_id)->orderByDesc('number');
+        if ($find === '') {
+            return $tickets;
+        }
+        $like = '%'.addcslashes($find, '%_\\').'%';
+
+        return $tickets->where(fn (Builder $either): Builder => $either
+            ->where('cut_name', 'like', $like)
+            ->orWhere('customer_label', 'like', $like)
+            ->when(ctype_digit($find), fn (Builder $number): Builder => $number->orWhere('number', (int) $find)));
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Ticket;
+use App\Services\Units;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** A ticket to keep: the ask as it was given, who it is for, and which cautions were read out. */
+final class StoreTicketRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user()?->can('create', Ticket::class) ?? false;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'ask' => ['required', 'array'],
+            'customer_label' => ['nullable', 'string', 'max:60'],
+            'cautions_read' => ['present', 'array', 'max:30'],
+            'cautions_read.*' => ['string', 'max:80'],
+            'units' => ['required', Rule::enum(Units::class)],
+        ];
+    }
+
+    /** @return array<string, mixed> the ask untouched: numbers stay numbers, nulls stay nulls */
+    public function askData(): array
+    {
+        /** @var array{ask: array<string, mixed>} $data */
+        $data = json_decode($this->getContent(), true);
+
+        return $data['ask'];
+    }
+
+    public function units(): Units
+    {
+        return $this->enum('units', Units::class) ?? Units::Metric;
+    }
+
+    public function customerLabel(): ?string
+    {
+        $label = trim($this->string('customer_label')->toString());
+
+        return $label === '' ? null : $label;
+    }
+
+    /** @return list<string> */
+    public function cautionsRead(): array
+    {
+        /** @var list<string> $read */
+        $read = $this->safe()->array('cautions_read');
+
+        return $read;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\User;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property User $resource */
+final class SessionResource extends JsonResource
+{
+    public static $wrap = null;
+
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $user = $this->resource;
+
+        return [
+            'name' => $user->name,
+            'role' => $user->role->value,
+            'may_advise' => $user->role->givesTickets(),
+            'shop' => ['name' => $user->shop->name, 'town' => $user->shop->town, 'safety_profile' => $user->shop->safety_profile->value],
+        ];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Nessmark\Safety\Profile;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property string $town
+ * @property Profile $safety_profile
+ */
+final class Shop extends Model
+{
+    protected $fillable = ['name', 'town', 'safety_profile'];
+
+    protected $casts = ['safety_profile' => Profile::class];
+
+    /** @return HasMany<User, $this> */
+    public function users(): HasMany
+    {
+        return $this->hasMany(User::class);
+    }
+}

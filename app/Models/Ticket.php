@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A ticket as it was handed over: what was asked, what was computed, and by which engine.
+ *
+ * @property string $id
+ * @property int $shop_id
+ * @property int $user_id
+ * @property int $number
+ * @property string|null $customer_label
+ * @property string $units
+ * @property array<string, mixed> $ask
+ * @property array<string, mixed> $result
+ * @property list<string> $cautions_read
+ * @property string $engine_version
+ * @property Carbon $created_at
+ * @property-read User $user
+ * @property-read Shop $shop
+ */
+final class Ticket extends Model
+{
+    use HasUlids;
+
+    protected $fillable = [
+        'shop_id', 'user_id', 'number', 'customer_label', 'units', 'ask', 'result', 'cautions_read',
+        'cut_slug', 'cut_name', 'method', 'verdict', 'engine_version',
+    ];
+
+    protected $casts = ['ask' => 'array', 'result' => 'array', 'cautions_read' => 'array'];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<Shop, $this> */
+    public function shop(): BelongsTo
+    {
+        return $this->belongsTo(Shop::class);
+    }
+}

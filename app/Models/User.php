@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * @property int $id
+ * @property int $shop_id
+ * @property string $name
+ * @property string $sign_in
+ * @property string $password
+ * @property Role $role
+ * @property-read Shop $shop
+ */
+final class User extends Authenticatable
+{
+    protected $fillable = ['shop_id', 'name', 'sign_in', 'password', 'role'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    protected $casts = ['password' => 'hashed', 'role' => Role::class];
+
+    /** @return BelongsTo<Shop, $this> */
+    public function shop(): BelongsTo
+    {
+        return $this->belongsTo(Shop::class);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\OpenApi;
+
+use OpenApi\Attributes as OA;
+
+// What is asked. The front end reads its types from these.
+#[OA\Schema(schema: 'AskDiner', type: 'object', additionalProperties: false, required: ['count'], properties: [
+    new OA\Property(property: 'count', type: 'integer'),
+    new OA\Property(property: 'appetite', type: 'string', enum: ['small', 'usual', 'hearty']),
+    new OA\Property(property: 'at_risk', type: 'boolean'),
+    new OA\Property(property: 'doneness', type: 'string'),
+    new OA\Property(property: 'avoid', type: 'array', items: new OA\Items(type: 'string')),
+])]
+#[OA\Schema(schema: 'AskSchools', type: 'object', additionalProperties: false, properties: [
+    new OA\Property(property: 'doneness_words', type: 'string', enum: ['kitchen', 'official']),
+])]
+#[OA\Schema(schema: 'Ask', type: 'object', additionalProperties: false, required: ['cut'], properties: [
+    new OA\Property(property: 'cut', type: 'string'),
+    new OA\Property(property: 'thickness_mm', type: 'number', nullable: true),
+    new OA\Property(property: 'start_c', type: 'number', nullable: true),
+    new OA\Property(property: 'method', type: 'string', nullable: true),
+    new OA\Property(property: 'heat_c', type: 'number', nullable: true),
+    new OA\Property(property: 'diners', type: 'array', items: new OA\Items(ref: '#/components/schemas/AskDiner')),
+    new OA\Property(property: 'appliances', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial']),
+    new OA\Property(property: 'profile', type: 'string', enum: ['us', 'uk', 'eu']),
+    new OA\Property(property: 'schools', ref: '#/components/schemas/AskSchools'),
+    new OA\Property(property: 'parasite_frozen', type: 'boolean'),
+    new OA\Property(property: 'now', type: 'string', nullable: true),
+    new OA\Property(property: 'eat_at', type: 'string', nullable: true),
+    new OA\Property(property: 'budget', type: 'number', nullable: true),
+    new OA\Property(property: 'grade', type: 'string', nullable: true),
+    new OA\Property(property: 'aged_days', type: 'number', nullable: true),
+])]
+final class AskSchemas {}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\OpenApi;
+
+use Nessmark\Contract\Engine;
+use OpenApi\Attributes as OA;
+use OpenApi\Generator;
+use RuntimeException;
+
+#[OA\OpenApi(openapi: '3.1.0')]
+#[OA\Info(version: Engine::VERSION, title: 'Nessmark', description: 'Every key carries its unit. Errors are problem details (RFC 9457).')]
+#[OA\Server(url: '/api/v1')]
+final class Description
+{
+    public static function json(): string
+    {
+        $openApi = Generator::scan([app_path('OpenApi'), app_path('Http/Controllers')]);
+        if ($openApi === null) {
+            throw new RuntimeException('The API has no description.');
+        }
+
+        return $openApi->toJson(JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+    }
+}

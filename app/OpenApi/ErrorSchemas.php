@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\OpenApi;
+
+use OpenApi\Attributes as OA;
+
+// How errors are said. The front end reads its types from these.
+#[OA\Schema(schema: 'Violation', type: 'object', additionalProperties: false, required: ['key', 'reason', 'value', 'allowed', 'message'], properties: [
+    new OA\Property(property: 'key', type: 'string'),
+    new OA\Property(property: 'reason', type: 'string'),
+    new OA\Property(property: 'value'),
+    new OA\Property(property: 'allowed', type: 'string'),
+    new OA\Property(property: 'message', type: 'string'),
+])]
+#[OA\Schema(schema: 'Problem', type: 'object', additionalProperties: false, required: ['type', 'title', 'status', 'detail', 'reason', 'violations'], properties: [
+    new OA\Property(property: 'type', type: 'string'),
+    new OA\Property(property: 'title', type: 'string'),
+    new OA\Property(property: 'status', type: 'integer'),
+    new OA\Property(property: 'detail', type: 'string'),
+    new OA\Property(property: 'reason', type: 'string'),
+    new OA\Property(property: 'violations', type: 'array', items: new OA\Items(ref: '#/components/schemas/Violation')),
+])]
+final class ErrorSchemas {}

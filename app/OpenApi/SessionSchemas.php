@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\OpenApi;
+
+use OpenApi\Attributes as OA;
+
+// Who is signed in. The front end reads its types from these.
+#[OA\Schema(schema: 'Credentials', type: 'object', additionalProperties: false, required: ['sign_in', 'password'], properties: [
+    new OA\Property(property: 'sign_in', type: 'string'),
+    new OA\Property(property: 'password', type: 'string'),
+])]
+#[OA\Schema(schema: 'ShopSummary', type: 'object', additionalProperties: false, required: ['name', 'town', 'safety_profile'], properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'town', type: 'string'),
+    new OA\Property(property: 'safety_profile', type: 'string', enum: ['us', 'uk', 'eu']),
+])]
+#[OA\Schema(schema: 'Session', type: 'object', additionalProperties: false, required: ['name', 'role', 'may_advise', 'shop'], properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'role', type: 'string', enum: ['advisor', 'cutter', 'head_butcher']),
+    new OA\Property(property: 'may_advise', type: 'boolean'),
+    new OA\Property(property: 'shop', ref: '#/components/schemas/ShopSummary'),
+])]
+final class SessionSchemas {}

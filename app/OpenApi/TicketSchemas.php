@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\OpenApi;
+
+use OpenApi\Attributes as OA;
+
+// What is computed. The front end reads its types from these.
+#[OA\Schema(schema: 'Phrase', type: 'object', additionalProperties: false, required: ['key', 'args'], properties: [
+    new OA\Property(property: 'key', type: 'string'),
+    new OA\Property(property: 'args', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number')])),
+])]
+#[OA\Schema(schema: 'TimeRange', type: 'object', additionalProperties: false, required: ['low_s', 'likely_s', 'high_s'], properties: [
+    new OA\Property(property: 'low_s', type: 'number'),
+    new OA\Property(property: 'likely_s', type: 'number'),
+    new OA\Property(property: 'high_s', type: 'number'),
+])]
+#[OA\Schema(schema: 'Finding', type: 'object', additionalProperties: false, required: ['level', 'key', 'args', 'sources'], properties: [
+    new OA\Property(property: 'level', type: 'string', enum: ['clear', 'caution', 'stop']),
+    new OA\Property(property: 'key', type: 'string'),
+    new OA\Property(property: 'args', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number')])),
+    new OA\Property(property: 'sources', type: 'array', items: new OA\Items(type: 'string')),
+])]
+#[OA\Schema(schema: 'OfficialMinimum', type: 'object', additionalProperties: false, required: ['core_c', 'rest_s'], properties: [
+    new OA\Property(property: 'core_c', type: 'number'),
+    new OA\Property(property: 'rest_s', type: 'number'),
+])]
+#[OA\Schema(schema: 'Offer', type: 'object', additionalProperties: false, required: ['doneness', 'core_c', 'rest_s'], properties: [
+    new OA\Property(property: 'doneness', type: 'string'),
+    new OA\Property(property: 'core_c', type: 'number'),
+    new OA\Property(property: 'rest_s', type: 'number'),
+])]
+#[OA\Schema(schema: 'Verdict', type: 'object', additionalProperties: false, required: ['level', 'meets_official_minimum', 'official', 'findings', 'offer', 'may_be_handed_over'], properties: [
+    new OA\Property(property: 'level', type: 'string', enum: ['clear', 'caution', 'stop']),
+    new OA\Property(property: 'meets_official_minimum', type: 'boolean'),
+    new OA\Property(property: 'official', ref: '#/components/schemas/OfficialMinimum'),
+    new OA\Property(property: 'findings', type: 'array', items: new OA\Items(ref: '#/components/schemas/Finding')),
+    new OA\Property(property: 'offer', oneOf: [new OA\Schema(ref: '#/components/schemas/Offer'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'may_be_handed_over', type: 'boolean'),
+])]
+#[OA\Schema(schema: 'TicketCut', type: 'object', additionalProperties: false, required: ['slug', 'name', 'group', 'muscles'], properties: [
+    new OA\Property(property: 'slug', type: 'string'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'group', type: 'string'),
+    new OA\Property(property: 'muscles', type: 'array', items: new OA\Items(type: 'string')),
+])]
+#[OA\Schema(schema: 'Amounts', type: 'object', additionalProperties: false, required: ['diners', 'raw_g', 'raw_per_head_g', 'piece_g', 'pieces', 'length_mm', 'cooked_low_g', 'cooked_high_g'], properties: [
+    new OA\Property(property: 'diners', type: 'integer'),
+    new OA\Property(property: 'raw_g', type: 'number'),
+    new OA\Property(property: 'raw_per_head_g', type: 'number'),
+    new OA\Property(property: 'piece_g', type: 'number'),
+    new OA\Property(property: 'pieces', type: 'number', nullable: true),
+    new OA\Property(property: 'length_mm', type: 'number', nullable: true),
+    new OA\Property(property: 'cooked_low_g', type: 'number'),
+    new OA\Property(property: 'cooked_high_g', type: 'number'),
+])]
+#[OA\Schema(schema: 'Target', type: 'object', additionalProperties: false, required: ['scale', 'word', 'core_c', 'from_c', 'to_c'], properties: [
+    new OA\Property(property: 'scale', type: 'string', enum: ['kitchen', 'official']),
+    new OA\Property(property: 'word', type: 'string'),
+    new OA\Property(property: 'core_c', type: 'number'),
+    new OA\Property(property: 'from_c', type: 'number'),
+    new OA\Property(property: 'to_c', type: 'number'),
+])]
+#[OA\Schema(schema: 'Effect', type: 'object', additionalProperties: false, required: ['input', 'step', 'unit', 'change_s'], properties: [
+    new OA\Property(property: 'input', type: 'string', enum: ['thickness', 'fire', 'start']),
+    new OA\Property(property: 'step', type: 'number'),
+    new OA\Property(property: 'unit', type: 'string'),
+    new OA\Property(property: 'change_s', type: 'number'),
+])]
+#[OA\Schema(schema: 'Stage', type: 'object', additionalProperties: false, required: ['name', 'starts_s', 'ends_s', 'low_s', 'likely_s', 'high_s', 'surface_c', 'turn_every_s', 'turns_at_s', 'core_c'], properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'starts_s', type: 'number'),
+    new OA\Property(property: 'ends_s', type: 'number'),
+    new OA\Property(property: 'low_s', type: 'number'),
+    new OA\Property(property: 'likely_s', type: 'number'),
+    new OA\Property(property: 'high_s', type: 'number'),
+    new OA\Property(property: 'surface_c', type: 'number', nullable: true),
+    new OA\Property(property: 'turn_every_s', type: 'number', nullable: true),
+    new OA\Property(property: 'turns_at_s', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'core_c', type: 'number'),
+])]
+#[OA\Schema(schema: 'TimelineLine', type: 'object', additionalProperties: false, required: ['at_s', 'clock', 'do', 'takes', 'between'], properties: [
+    new OA\Property(property: 'at_s', type: 'integer'),
+    new OA\Property(property: 'clock', type: 'string', nullable: true),
+    new OA\Property(property: 'do', ref: '#/components/schemas/Phrase'),
+    new OA\Property(property: 'takes', oneOf: [new OA\Schema(ref: '#/components/schemas/TimeRange'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'between', oneOf: [new OA\Schema(ref: '#/components/schemas/TimeRange'), new OA\Schema(type: 'null')]),
+])]
+#[OA\Schema(schema: 'HeatRibbon', type: 'object', additionalProperties: false, required: ['time_s', 'core_c', 'surface_a_c', 'surface_b_c'], properties: [
+    new OA\Property(property: 'time_s', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'core_c', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'surface_a_c', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'surface_b_c', type: 'array', items: new OA\Items(type: 'number')),
+])]
+#[OA\Schema(schema: 'Zone', type: 'object', additionalProperties: false, required: ['word', 'from_c', 'fraction'], properties: [
+    new OA\Property(property: 'word', type: 'string'),
+    new OA\Property(property: 'from_c', type: 'number', nullable: true),
+    new OA\Property(property: 'fraction', type: 'number'),
+])]
+#[OA\Schema(schema: 'CrossSection', type: 'object', additionalProperties: false, required: ['shape', 'across_mm', 'tissue', 'peaks_c', 'zones'], properties: [
+    new OA\Property(property: 'shape', type: 'string', enum: ['slab', 'cylinder', 'sphere']),
+    new OA\Property(property: 'across_mm', type: 'number'),
+    new OA\Property(property: 'tissue', type: 'string', enum: ['red', 'pale', 'fish']),
+    new OA\Property(property: 'peaks_c', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
+    new OA\Property(property: 'zones', type: 'array', items: new OA\Items(ref: '#/components/schemas/Zone')),
+])]
+#[OA\Schema(schema: 'LogReduction', type: 'object', additionalProperties: false, required: ['organism', 'core', 'd_ref_s', 't_ref_c', 'z_k'], properties: [
+    new OA\Property(property: 'organism', type: 'string'),
+    new OA\Property(property: 'core', type: 'number'),
+    new OA\Property(property: 'd_ref_s', type: 'number'),
+    new OA\Property(property: 't_ref_c', type: 'number'),
+    new OA\Property(property: 'z_k', type: 'number'),
+])]
+#[OA\Schema(schema: 'Source', type: 'object', additionalProperties: false, required: ['id', 'kind', 'text'], properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'kind', type: 'string'),
+    new OA\Property(property: 'text', type: 'string'),
+])]
+#[OA\Schema(schema: 'TicketSchools', type: 'object', additionalProperties: false, required: ['doneness_words'], properties: [
+    new OA\Property(property: 'doneness_words', type: 'string'),
+])]
+#[OA\Schema(schema: 'Ticket', type: 'object', additionalProperties: false, required: ['engine_version', 'cut', 'method', 'thickness_mm', 'is_round', 'start_c', 'heat_c', 'profile', 'schools', 'verdict', 'amounts', 'target', 'pull_core_c', 'peak_core_c', 'carry_over_k', 'can_probe', 'time', 'rest_s', 'total_s', 'effects', 'stages', 'timeline', 'on_heat_at', 'eat_at', 'slice', 'heat_ribbon', 'cross_section', 'log_reduction', 'cautions', 'doubts', 'sources'], properties: [
+    new OA\Property(property: 'engine_version', type: 'string'),
+    new OA\Property(property: 'cut', ref: '#/components/schemas/TicketCut'),
+    new OA\Property(property: 'method', type: 'string'),
+    new OA\Property(property: 'thickness_mm', type: 'number'),
+    new OA\Property(property: 'is_round', type: 'boolean'),
+    new OA\Property(property: 'start_c', type: 'number'),
+    new OA\Property(property: 'heat_c', type: 'number'),
+    new OA\Property(property: 'profile', type: 'string'),
+    new OA\Property(property: 'schools', ref: '#/components/schemas/TicketSchools'),
+    new OA\Property(property: 'verdict', ref: '#/components/schemas/Verdict'),
+    new OA\Property(property: 'amounts', ref: '#/components/schemas/Amounts'),
+    new OA\Property(property: 'target', ref: '#/components/schemas/Target'),
+    new OA\Property(property: 'pull_core_c', type: 'number'),
+    new OA\Property(property: 'peak_core_c', type: 'number'),
+    new OA\Property(property: 'carry_over_k', type: 'number'),
+    new OA\Property(property: 'can_probe', type: 'boolean'),
+    new OA\Property(property: 'time', ref: '#/components/schemas/TimeRange'),
+    new OA\Property(property: 'rest_s', type: 'number'),
+    new OA\Property(property: 'total_s', type: 'number'),
+    new OA\Property(property: 'effects', type: 'array', items: new OA\Items(ref: '#/components/schemas/Effect')),
+    new OA\Property(property: 'stages', type: 'array', items: new OA\Items(ref: '#/components/schemas/Stage')),
+    new OA\Property(property: 'timeline', type: 'array', items: new OA\Items(ref: '#/components/schemas/TimelineLine')),
+    new OA\Property(property: 'on_heat_at', type: 'string', nullable: true),
+    new OA\Property(property: 'eat_at', type: 'string', nullable: true),
+    new OA\Property(property: 'slice', type: 'string'),
+    new OA\Property(property: 'heat_ribbon', ref: '#/components/schemas/HeatRibbon'),
+    new OA\Property(property: 'cross_section', ref: '#/components/schemas/CrossSection'),
+    new OA\Property(property: 'log_reduction', ref: '#/components/schemas/LogReduction'),
+    new OA\Property(property: 'cautions', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
+    new OA\Property(property: 'doubts', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
+    new OA\Property(property: 'sources', type: 'array', items: new OA\Items(ref: '#/components/schemas/Source')),
+])]
+#[OA\Schema(schema: 'Match', type: 'object', additionalProperties: false, required: ['cut', 'lot', 'method', 'score', 'reasons', 'doubts', 'verdict'], properties: [
+    new OA\Property(property: 'cut', type: 'string'),
+    new OA\Property(property: 'lot', type: 'string', nullable: true),
+    new OA\Property(property: 'method', type: 'string'),
+    new OA\Property(property: 'score', type: 'number', nullable: true),
+    new OA\Property(property: 'reasons', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
+    new OA\Property(property: 'doubts', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
+    new OA\Property(property: 'verdict', type: 'string', enum: ['clear', 'caution', 'stop']),
+])]
+#[OA\Schema(schema: 'Advice', type: 'object', additionalProperties: false, required: ['matches', 'ticket'], properties: [
+    new OA\Property(property: 'matches', type: 'array', items: new OA\Items(ref: '#/components/schemas/Match')),
+    new OA\Property(property: 'ticket', ref: '#/components/schemas/Ticket'),
+])]
+final class TicketSchemas {}

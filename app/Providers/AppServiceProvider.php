@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Models\Ticket;
+use App\Models\User;
+use App\Policies\TicketPolicy;
+use App\Services\Palette;
+use App\Services\Wording;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\URL;
+use Illuminate\Support\ServiceProvider;
+use Illuminate\Support\Str;
+use Nessmark\Appliance\Kitchen;
+use Nessmark\Advice\TicketWriter;
+use Nessmark\Catalogue\Catalogue;
+use Nessmark\Catalogue\DataFolder;
+use Nessmark\Contract\AskReader;
+use Nessmark\Doneness\DonenessTable;
+use Nessmark\Safety\SafetyRules;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(DataFolder::class, DataFolder::shipped(...));
+        foreach ([Catalogue::class, DonenessTable::class, SafetyRules::class, Kitchen::class, TicketWriter::class] as $class) {
+            $this->app->singleton($class, fn () => $class::from($this->app->make(DataFolder::class)));
+        }
+        $this->app->singleton(AskReader::class);
+        $this->app->singleton(Palette::class, fn (): Palette => Palette::fromFile(resource_path('wording/palette.json')));
+        $this->app->singleton(Wording::class, fn (): Wording => Wording::fromFile(resource_path('wording/en.json')));
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict(! $this->app->isProduction());
+        Gate::policy(Ticket::class, TicketPolicy::class);
+        Gate::define('see-catalogue', fn (User $user): bool => true);
+        Gate::define('advise', fn (User $user): bool => $user->role->givesTickets());
+        RateLimiter::for('sign-in', fn (Request $request): array => [
+            Limit::perMinute(5)->by(Str::lower($request->string('sign_in')->toString()).'|'.$request->ip()),
+            Limit::perMinute(30)->by((string) $request->ip()),
+        ]);
+        RateLimiter::for('advice', fn (Request $request): Limit => Limit::perMinute(600)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
+        if ($this->app->isProduction()) {
+            URL::forceHttps();
+        }
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Services;
+
+use App\Models\Ticket;
+use Dompdf\Dompdf;
+use Dompdf\Options;
+
+/** The take-home card: one A5 page, computed figures first, in the customer's units with the other beside them. */
+final readonly class CardPdf
+{
+    public function __construct(private Wording $wording, private SliceSvg $slice) {}
+
+    public function render(Ticket $ticket, Units $units): string
+    {
+        $options = new Options([
+            'isRemoteEnabled' => false,
+            'isPhpEnabled' => false,
+            'isFontSubsettingEnabled' => true,
+            'chroot' => [resource_path('fonts')],
+            'fontDir' => self::folder('fonts'),
+            'fontCache' => self::folder('fonts'),
+            'tempDir' => self::folder('pdf'),
+            'defaultFont' => 'atkinson',
+        ]);
+        $pdf = new Dompdf($options);
+        $result = $ticket->result;
+        /** @var array{shape: string, across_mm: float, tissue: string, peaks_c: list<array{float, float}>} $section */
+        $section = $result['cross_section'];
+        $pdf->loadHtml(view('card', [
+            'ticket' => $ticket,
+            'result' => $result,
+            'units' => $units,
+            'other' => $units === Units::Metric ? Units::Imperial : Units::Metric,
+            'wording' => $this->wording,
+            'slice' => 'data:image/svg+xml;base64,'.base64_encode($this->slice->draw($section)),
+            'fonts' => resource_path('fonts'),
+        ])->render());
+        $pdf->setPaper('A5');
+        $pdf->render();
+        $pdf->addInfo('Title', "Nessmark ticket {$ticket->number}");
+
+        return (string) $pdf->output();
+    }
+
+    private static function folder(string $name): string
+    {
+        $folder = storage_path("app/{$name}");
+        if (! is_dir($folder)) {
+            mkdir($folder, 0700, true);
+        }
+
+        return $folder;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Services;
+
+use LogicException;
+
+/** Puts the core's phrases into words in the customer's units. The interface reads the same file of sentences. */
+final readonly class Wording
+{
+    /** @param array<string, array<string, string>> $sentences by section, then key */
+    private function __construct(private array $sentences) {}
+
+    public static function fromFile(string $path): self
+    {
+        $sentences = json_decode((string) file_get_contents($path), true);
+        if (! is_array($sentences)) {
+            throw new LogicException("The wording file {$path} is not a JSON object.");
+        }
+
+        /** @var array<string, array<string, string>> $sentences */
+        return new self($sentences);
+    }
+
+    /** @param array{key: string, args: array<string, float|int|string>} $phrase */
+    public function say(array $phrase, Units $units): string
+    {
+        return $this->text('say', $phrase['key'], $phrase['args'], $units);
+    }
+
+    /** @param array<string, float|int|string|null> $args figures with the unit in each name */
+    public function text(string $section, string $key, array $args = [], Units $units = Units::Metric): string
+    {
+        $sentence = $this->sentences[$section][$key] ?? throw new LogicException("No wording for {$section}: {$key}.");
+        foreach ($args as $name => $value) {
+            $sentence = str_replace("{{$name}}", is_string($value) ? $value : $units->show($name, (float) $value), $sentence);
+        }
+
+        return $sentence;
+    }
+
+    public function has(string $section, string $key): bool
+    {
+        return isset($this->sentences[$section][$key]);
+    }
+}

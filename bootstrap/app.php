@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\SecurityHeaders;
+use App\Http\ProblemDetails;
+use Illuminate\Auth\Middleware\Authenticate;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+
+$app = Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/api.php',
+        apiPrefix: 'api/v1',
+        health: '/up',
+    )
+    ->withCommands([__DIR__.'/../app/Console/Commands'])
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class); // same-origin only
+        $middleware->append(SecurityHeaders::class);
+        $middleware->statefulApi();
+        $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
+        $exceptions->render(fn (Throwable $error, Request $request) => $request->is('api/*') ? ProblemDetails::of($error) : null);
+    })
+    ->create();
+
+// Data, logs, keys and the database live in one folder of the project that git ignores. Tests use one of their own.
+$var = getenv('NESSMARK_VAR') ?: dirname(__DIR__).'/var';
+$app->useStoragePath("{$var}/storage");
+$app->useEnvironmentPath($var);
+
+return $app;

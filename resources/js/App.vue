@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import { useOnline } from '@vueuse/core'
+import { computed, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRoute, useRouter } from 'vue-router'
+import { ApiError } from '@/api/client'
+import { useSession } from '@/session'
+import AppRail from '@/ui/AppRail.vue'
+
+const { t } = useI18n()
+const route = useRoute()
+const router = useRouter()
+const online = useOnline()
+const session = useSession()
+
+const signingIn = computed(() => route.name === 'sign-in')
+watch(
+  () => session.error.value,
+  (error) => {
+    if (error instanceof ApiError && error.status === 401 && !signingIn.value) void router.push({ name: 'sign-in', query: { to: route.fullPath } })
+  },
+)
+</script>
+
+<template>
+  <a class="skip" href="#work">{{ t('app.skip') }}</a>
+  <p v-if="!online" class="offline" role="status">{{ t('app.offline') }}</p>
+  <RouterView v-if="signingIn" />
+  <div v-else-if="session.data.value" class="frame">
+    <AppRail :session="session.data.value" />
+    <main id="work" class="work" tabindex="-1"><RouterView /></main>
+  </div>
+</template>

@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import type { Schemas } from '@/api/client'
+import { temperature, type Units } from '@/units/units'
+
+defineProps<{ ticket: Schemas['Ticket']; units: Units; canGive: boolean; pending: boolean; given: Schemas['StoredTicket'] | null; problem: string | null }>()
+defineEmits<{ give: []; offer: [] }>()
+const { t } = useI18n()
+</script>
+
+<template>
+  <div class="bar">
+    <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+    <div v-if="given" class="given" role="status" data-testid="given">
+      <b>{{ t('ticket.given', { number: given.number }) }}</b>
+      <RouterLink class="plain" :to="{ name: 'ticket', params: { id: given.id } }" data-testid="open-given">{{ t('ticket.open') }}</RouterLink>
+      <a class="plain" :href="`/api/v1/tickets/${given.id}/card.pdf?units=${units}`" target="_blank" rel="noopener">{{ t('ticket.card') }}</a>
+    </div>
+    <div v-else class="row">
+      <button v-if="ticket.verdict.may_be_handed_over" type="button" class="strong" :disabled="!canGive || pending" data-testid="give" @click="$emit('give')">
+        {{ t(pending ? 'ticket.giving' : 'ticket.give') }} <kbd>P</kbd>
+      </button>
+      <b v-else class="stopped">{{ t('ticket.stopped') }}</b>
+      <button v-if="ticket.verdict.offer" type="button" class="plain" data-testid="offer" @click="$emit('offer')">
+        {{ t('ticket.offer', { core_c: temperature(ticket.verdict.offer.core_c, units) }) }}
+      </button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.bar { display: grid; gap: 6px; }
+.row, .given { display: flex; gap: 10px; align-items: center; flex-wrap: wrap; }
+.given { background: var(--bay-wash); border-left: 5px solid var(--bay); padding: 6px 10px; }
+.stopped { font: 700 20px/46px var(--figures); color: var(--oxblood); }
+.plain { font-size: 17px; padding: 0 13px; }
+</style>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { refDebounced } from '@vueuse/core'
+import InputText from 'primevue/inputtext'
+import { ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { length } from '@/units/units'
+import { useUnits } from '@/units/useUnits'
+import { ticketsQuery } from './queries'
+
+const { t, d } = useI18n()
+const units = useUnits()
+const find = ref('')
+const asked = refDebounced(find, 200)
+const page = ref(1)
+watch(asked, () => { page.value = 1 })
+const tickets = useQuery(() => ticketsQuery(asked.value.trim(), page.value))
+</script>
+
+<template>
+  <section class="page">
+    <header>
+      <h1>{{ t('tickets.title') }}</h1>
+      <InputText v-model="find" type="search" class="find" :placeholder="t('tickets.find')" :aria-label="t('tickets.find')" data-testid="find" />
+    </header>
+    <div v-if="tickets.isError.value" class="wrong" role="alert">{{ t('tickets.failed') }} <button class="plain" type="button" @click="tickets.refetch()">{{ t('error.retry') }}</button></div>
+    <p v-else-if="!tickets.data.value">{{ t('tickets.loading') }}</p>
+    <p v-else-if="tickets.data.value.tickets.length === 0" class="empty">{{ asked ? t('tickets.noneFound', { find: asked }) : t('tickets.none') }}</p>
+    <table v-else data-testid="tickets">
+      <thead><tr><th scope="col">{{ t('tickets.number') }}</th><th scope="col">{{ t('tickets.for') }}</th><th scope="col">{{ t('tickets.what') }}</th><th scope="col">{{ t('tickets.verdict') }}</th><th scope="col">{{ t('tickets.by') }}</th><th scope="col">{{ t('tickets.when') }}</th></tr></thead>
+      <tbody>
+        <tr v-for="ticket in tickets.data.value.tickets" :key="ticket.id">
+          <td class="no"><RouterLink :to="{ name: 'ticket', params: { id: ticket.id } }">{{ ticket.number }}</RouterLink></td>
+          <td class="who">{{ ticket.customer_label ?? '' }}</td>
+          <td><RouterLink class="what" :to="{ name: 'ticket', params: { id: ticket.id } }">{{ ticket.cut_name }}</RouterLink>
+            <span class="how">{{ t(`method.${ticket.method}`) }}, {{ t(`word.${ticket.doneness}`) }}, {{ length(ticket.thickness_mm, units.units) }}, {{ t('tickets.people', { diners: ticket.diners }) }}</span></td>
+          <td><span :class="['level', ticket.verdict]">{{ t(`verdict.${ticket.verdict}`) }}</span></td>
+          <td>{{ ticket.given_by }}</td>
+          <td class="num">{{ d(new Date(ticket.given_at), { dateStyle: 'medium', timeStyle: 'short' }) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <nav v-if="tickets.data.value && (page > 1 || tickets.data.value.has_more)" class="pages">
+      <button type="button" class="plain" :disabled="page === 1" @click="page--">{{ t('tickets.later') }}</button>
+      <button type="button" class="plain" :disabled="!tickets.data.value.has_more" @click="page++">{{ t('tickets.earlier') }}</button>
+    </nav>
+  </section>
+</template>
+
+<style scoped>
+.page { padding: 22px 26px; max-width: 1180px; }
+header { display: flex; gap: 24px; align-items: center; margin-bottom: 16px; flex-wrap: wrap; }
+h1 { font-size: 32px; }
+.find { width: min(420px, 100%); height: 46px; font: 400 17px var(--text); }
+table { width: 100%; border-collapse: collapse; background: #fff; }
+th { text-align: left; font: 700 14px var(--text); color: var(--soft); padding: 8px 12px; border-bottom: 2px solid var(--ink); }
+td { padding: 9px 12px; border-bottom: 1px solid var(--hair); vertical-align: baseline; overflow-wrap: anywhere; }
+.no a { font: 700 22px/1 var(--figures); color: var(--oxblood); }
+.what { font: 700 19px/1.2 var(--figures); color: var(--ink); display: block; }
+.how { color: var(--soft); font-size: 14px; }
+.level { font: 600 16px var(--figures); padding: 2px 9px; border-left: 5px solid; white-space: nowrap; }
+.level.clear { border-color: var(--bay); background: var(--bay-wash); }
+.level.caution { border-color: var(--mustard); background: var(--mustard-wash); }
+.empty { font-size: 18px; }
+.pages { display: flex; gap: 10px; margin-top: 14px; }
+.plain:disabled { color: #6c7572; border-color: var(--line); cursor: default; }
+@media (max-width: 640px) { .page { padding: 12px; } thead { display: none; } tr { display: grid; grid-template-columns: auto 1fr; padding: 8px 0; border-bottom: 1px solid var(--line); } td { border: 0; padding: 2px 10px; } }
+</style>

@@ -1,0 +1,13 @@
+import { createRouter, createWebHistory } from 'vue-router'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/counter' },
+    { path: '/sign-in', name: 'sign-in', component: () => import('@/features/session/SignInPage.vue') },
+    { path: '/counter', name: 'counter', component: () => import('@/features/counter/CounterPage.vue') },
+    { path: '/tickets', name: 'tickets', component: () => import('@/features/tickets/TicketsPage.vue') },
+    { path: '/tickets/:id', name: 'ticket', component: () => import('@/features/tickets/TicketPage.vue'), props: true },
+    { path: '/:rest(.*)*', redirect: '/counter' },
+  ],
+})

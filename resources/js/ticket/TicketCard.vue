@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Schemas } from '@/api/client'
+import { useSay } from '@/i18n/useSay'
+import { duration, length, mass, span, temperature, type Units } from '@/units/units'
+import HeatRibbon from './HeatRibbon.vue'
+import SliceDrawing from './SliceDrawing.vue'
+import TicketTimeline from './TicketTimeline.vue'
+import VerdictBar from './VerdictBar.vue'
+
+const props = withDefaults(defineProps<{ ticket: Schemas['Ticket']; units: Units; stale?: boolean; readable?: boolean }>(), { stale: false, readable: false })
+const read = defineModel<string[]>('read', { default: () => [] })
+const { t } = useI18n()
+const say = useSay()
+const amounts = computed(() => props.ticket.amounts)
+const mm = computed(() => props.ticket.effects.find((effect) => effect.input === 'thickness'))
+const raw = computed(() => [
+  t('ticket.raw', { raw_g: mass(amounts.value.raw_g, props.units), raw_per_head_g: mass(amounts.value.raw_per_head_g, props.units) }),
+  amounts.value.pieces !== null ? t('ticket.pieces', { pieces: amounts.value.pieces, piece_g: mass(amounts.value.piece_g, props.units) })
+    : amounts.value.length_mm !== null ? t('ticket.length', { length_mm: length(amounts.value.length_mm, props.units) }) : '',
+  t('ticket.cooked', { cooked_low_g: mass(amounts.value.cooked_low_g, props.units), cooked_high_g: mass(amounts.value.cooked_high_g, props.units) }),
+].filter(Boolean).join(', '))
+const notes = computed(() => [...props.ticket.cautions, ...props.ticket.doubts].map((phrase) => say(phrase, props.units)).join(' '))
+</script>
+
+<template>
+  <article class="card" :class="{ stale }" data-testid="ticket">
+    <header>
+      <div class="title"><h2>{{ ticket.cut.name }}, {{ t('ticket.for', { diners: amounts.diners }) }}</h2><slot name="tools" /></div>
+      <p class="sub"><span>{{ t(`method.${ticket.method}`) }}, {{ t(`word.${ticket.target.word}`) }}, {{ length(ticket.thickness_mm, units) }}</span><b>{{ raw }}</b></p>
+    </header>
+    <VerdictBar v-model:read="read" :verdict="ticket.verdict" :units="units" :readable="readable" />
+    <div class="numbers">
+      <div><small>{{ t(ticket.can_probe ? 'ticket.pull' : 'ticket.byTime') }}</small>
+        <b data-testid="pull">{{ ticket.can_probe ? temperature(ticket.pull_core_c, units) : duration(ticket.time.likely_s) }}</b>
+        <small>{{ ticket.carry_over_k < 0.6 ? t('ticket.stays') : t('ticket.rises', { peak_c: temperature(ticket.peak_core_c, units) }) }}</small></div>
+      <div><small>{{ t('ticket.onHeat') }}</small><b data-testid="time">{{ span(ticket.time.low_s, ticket.time.high_s) }}</b>
+        <small>{{ t('ticket.likely', { likely_s: duration(ticket.time.likely_s) }) }}</small></div>
+      <div v-if="ticket.rest_s > 0"><small>{{ t('ticket.rest') }}</small><b>{{ duration(ticket.rest_s) }}</b></div>
+      <div v-if="mm && mm.change_s > 0" class="hang"><small>{{ t('ticket.hangs') }}</small><span>{{ t('ticket.mm', { change_s: duration(mm.change_s) }) }}</span></div>
+    </div>
+    <div class="facts"><SliceDrawing :section="ticket.cross_section" :units="units" /><HeatRibbon :ticket="ticket" :units="units" /></div>
+    <TicketTimeline :lines="ticket.timeline" :units="units" />
+    <p class="notes">{{ notes }}</p>
+    <details class="sources"><summary>{{ t('ticket.sources') }}</summary>
+      <p>{{ t('ticket.log', { organism: ticket.log_reduction.organism, core: ticket.log_reduction.core, d_ref_s: duration(ticket.log_reduction.d_ref_s), t_ref_c: temperature(ticket.log_reduction.t_ref_c, units), z_k: `${ticket.log_reduction.z_k.toFixed(2)} K` }) }}</p>
+      <ul><li v-for="source in ticket.sources" :key="source.id">{{ source.text }}</li></ul></details>
+    <footer><slot name="actions" /></footer>
+  </article>
+</template>
+
+<style scoped>
+.card { background: var(--paper); border-top: 6px solid var(--oxblood); padding: 8px 16px 10px; display: flex; flex-direction: column; gap: 7px; flex: 1; }
+.stale > :not(header):not(footer) { opacity: .55; }
+.title { display: flex; gap: 8px; align-items: flex-start; justify-content: space-between; }
+h2 { font-size: 28px; margin-right: auto; overflow-wrap: anywhere; padding-top: 4px; }
+.sub { display: flex; flex-wrap: wrap; gap: 2px 16px; justify-content: space-between; margin: 4px 0 0; color: var(--soft); }
+.sub b { font: 600 16px/1.35 var(--figures); color: var(--ink); }
+.facts { display: grid; grid-template-columns: 37% minmax(0, 1fr); gap: 14px; align-items: start; }
+.numbers { display: flex; gap: 6px 26px; flex-wrap: wrap; }
+.numbers div { display: flex; flex-direction: column; }
+.numbers b { font: 700 31px/1.05 var(--figures); font-variant-numeric: tabular-nums; white-space: nowrap; }
+.numbers small { font-size: 13px; line-height: 1.3; color: var(--soft); }
+.hang { margin-left: auto; text-align: right; font: 600 16px/1.3 var(--figures); }
+.notes { margin: 0; font-size: 12.5px; line-height: 1.35; color: #3c4643; }
+.sources { font-size: 13px; color: var(--soft); }
+.sources summary { cursor: pointer; min-height: 24px; }
+.sources ul { margin: 4px 0; padding-left: 18px; }
+footer { margin-top: auto; }
+@media (max-width: 600px) { .facts { grid-template-columns: minmax(0, 1fr); } .hang { margin: 0; text-align: left; } }
+</style>

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import { api, orThrowEmpty, type Schemas } from '@/api/client'
+
+defineProps<{ session: Schemas['Session'] }>()
+const { t } = useI18n()
+const router = useRouter()
+const queries = useQueryClient()
+
+async function signOut() {
+  await orThrowEmpty(api.DELETE('/session'))
+  await router.push({ name: 'sign-in' })
+  queries.clear()
+}
+</script>
+
+<template>
+  <nav class="rail" :aria-label="t('nav.main')">
+    <p class="wordmark">{{ t('app.name') }}</p>
+    <RouterLink v-for="screen in ['counter', 'tickets'] as const" :key="screen" class="rail-link" active-class="is-here" :to="{ name: screen }">
+      {{ t(`nav.${screen}`) }}
+    </RouterLink>
+    <div class="who">
+      <p>{{ session.name }}<br /><span>{{ t(`role.${session.role}`) }}</span></p>
+      <button type="button" class="quiet" data-testid="sign-out" @click="signOut">{{ t('app.signOut') }}</button>
+    </div>
+  </nav>
+</template>
+
+<style scoped>
+.rail { background: var(--slate); color: #f3f6f5; display: flex; flex-direction: column; width: 92px; min-height: 100%; }
+.wordmark { font: 700 15px/64px var(--figures); letter-spacing: .05em; text-transform: uppercase; text-align: center; margin: 0; }
+.rail-link { color: inherit; text-decoration: none; font: 600 17px/64px var(--figures); padding: 0 12px; border-left: 5px solid transparent; }
+.rail-link:hover { background: #31403e; }
+.rail-link.is-here { background: var(--enamel); color: var(--ink); border-color: var(--oxblood); }
+.who { margin-top: auto; padding: 10px 10px 12px; font-size: 13px; line-height: 1.35; }
+.who p { margin: 0 0 8px; overflow-wrap: anywhere; }
+.who span { color: #b7c2bf; }
+.quiet { background: none; color: inherit; border: 1px solid #6d7b78; min-height: 36px; width: 100%; font: 600 14px var(--figures); cursor: pointer; }
+@media (max-width: 900px) {
+  .rail { width: auto; min-height: 0; flex-direction: row; align-items: center; }
+  .wordmark { padding: 0 14px; }
+  .who { margin: 0 0 0 auto; display: flex; gap: 10px; align-items: center; padding: 4px 10px; }
+  .who p { margin: 0; }
+  .quiet { width: auto; padding: 0 10px; white-space: nowrap; }
+}
+@media (max-width: 600px) { .who p { display: none; } .rail-link { font-size: 16px; padding: 0 9px; } }
+</style>

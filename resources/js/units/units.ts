@@ -1,0 +1,71 @@
+// Shows figures in the customer's units, by the unit their name ends in. The only place of the interface that converts;
+// the server does the same for the printed card.
+
+export type Units = 'metric' | 'imperial'
+
+const MM_PER_INCH = 25.4
+const G_PER_OUNCE = 28.349523125
+
+function plain(value: number, decimals: number): string {
+  const text = value.toFixed(decimals)
+  return text.includes('.') ? text.replace(/\.?0+$/, '') : text
+}
+
+export function temperature(celsius: number, units: Units): string {
+  if (units === 'imperial') return `${plain(celsius * 1.8 + 32, 0)}\u00a0°F`
+  return `${plain(celsius, celsius < 100 && Math.abs(celsius - Math.round(celsius)) > 0.04 ? 1 : 0)}\u00a0°C`
+}
+
+export function difference(kelvins: number, units: Units): string {
+  return units === 'metric' ? `${plain(kelvins, 1)}\u00a0°C` : `${plain(kelvins * 1.8, 0)}\u00a0°F`
+}
+
+export function length(millimetres: number, units: Units): string {
+  return units === 'metric' ? `${plain(millimetres, 0)}\u00a0mm` : `${plain(millimetres / MM_PER_INCH, 1)}\u00a0in`
+}
+
+export function mass(grams: number, units: Units): string {
+  if (units === 'metric') return grams >= 1000 ? `${plain(grams / 1000, 2)}\u00a0kg` : `${plain(grams, 0)}\u00a0g`
+  const ounces = grams / G_PER_OUNCE
+  const whole = Math.round(ounces)
+  return ounces >= 32 ? `${Math.floor(whole / 16)}\u00a0lb ${whole % 16}\u00a0oz` : `${plain(ounces, 1)}\u00a0oz`
+}
+
+export function duration(seconds: number): string {
+  const whole = Math.round(seconds)
+  if (whole < 120) return whole % 60 === 0 && whole > 0 ? `${whole / 60}\u00a0min` : `${whole}\u00a0s`
+  const minutes = Math.round(whole / 60)
+  return minutes < 90 ? `${minutes}\u00a0min` : `${Math.floor(minutes / 60)}\u00a0h ${String(minutes % 60).padStart(2, '0')}`
+}
+
+/** "12–17 min", or one figure where both ends are the same. */
+export function span(lowS: number, highS: number): string {
+  if (lowS === highS) return duration(lowS)
+  return highS < 120 * 60 && lowS >= 60 ? `${Math.round(lowS / 60)}–${Math.round(highS / 60)}\u00a0min` : `${duration(lowS)} – ${duration(highS)}`
+}
+
+export function show(name: string, value: number, units: Units): string {
+  if (name.endsWith('_c')) return temperature(value, units)
+  if (name.endsWith('_k')) return difference(value, units)
+  if (name.endsWith('_mm')) return length(value, units)
+  if (name.endsWith('_g')) return mass(value, units)
+  if (name.endsWith('_s')) return duration(value)
+  return plain(value, 2)
+}
+
+/** What a field shows while it is being edited: bare numbers in the chosen units. */
+export const field = {
+  temperature: (celsius: number, units: Units): string => plain(units === 'metric' ? celsius : celsius * 1.8 + 32, units === 'metric' ? 1 : 0),
+  length: (millimetres: number, units: Units): string => (units === 'metric' ? plain(millimetres, 1) : plain(millimetres / MM_PER_INCH, 2)),
+}
+
+/** What was typed, back in °C or mm; null when it is not a number. A comma counts as a point. */
+export const typed = {
+  temperature: (text: string, units: Units): number | null => number(text, (value) => (units === 'metric' ? value : (value - 32) / 1.8)),
+  length: (text: string, units: Units): number | null => number(text, (value) => (units === 'metric' ? value : value * MM_PER_INCH)),
+}
+
+function number(text: string, convert: (value: number) => number): number | null {
+  const value = Number(text.trim().replace(',', '.'))
+  return text.trim() === '' || !Number.isFinite(value) ? null : Math.round(convert(value) * 100) / 100
+}

@@ -1,0 +1,85 @@
+@php
+    /** @var App\Models\Ticket $ticket @var array $result @var App\Services\Units $units @var App\Services\Units $other @var App\Services\Wording $wording */
+    $both = fn (string $name, float $value): string => $units->show($name, $value).' / '.$other->show($name, $value);
+    $amounts = $result['amounts'];
+    $findings = $result['verdict']['findings'];
+    $clock = fn (?string $atom): string => $atom === null ? '' : (new DateTimeImmutable($atom))->format('H:i');
+    $diners = $amounts['diners'].' '.($amounts['diners'] === 1 ? 'person' : 'people');
+@endphp
+<!DOCTYPE html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>Nessmark ticket {{ $ticket->number }}</title>
+<style>
+    @font-face { font-family: barlow; font-weight: normal; src: url('{{ $fonts }}/barlow-semi-condensed-latin-500-normal.woff'); }
+    @font-face { font-family: barlow; font-weight: bold; src: url('{{ $fonts }}/barlow-semi-condensed-latin-700-normal.woff'); }
+    @font-face { font-family: atkinson; font-weight: normal; src: url('{{ $fonts }}/atkinson-hyperlegible-latin-400-normal.woff'); }
+    @font-face { font-family: atkinson; font-weight: bold; src: url('{{ $fonts }}/atkinson-hyperlegible-latin-700-normal.woff'); }
+    @page { margin: 9mm 10mm 8mm; }
+    body { font: 9pt/1.3 atkinson; color: #141c1b; margin: 0; }
+    .rule { border-top: 3pt solid #8a1c2c; margin-bottom: 5pt; }
+    table { width: 100%; border-collapse: collapse; }
+    td { vertical-align: top; padding: 0; }
+    h1 { font: bold 17pt/1.05 barlow; margin: 0; }
+    .num { font: bold 12pt barlow; text-align: right; }
+    .small { font-size: 7.6pt; color: #4a5452; }
+    .say { background: #fbeecb; border-left: 3pt solid #8a6207; padding: 4pt 6pt; margin: 5pt 0; font-weight: bold; }
+    .big { font: bold 21pt/1 barlow; }
+    .lines td { border-top: .5pt solid #b9c1bf; padding: 3.2pt 0; }
+    .lines .at { font: bold 10.5pt barlow; width: 44pt; }
+    .lines .for { font: bold 10.5pt barlow; text-align: right; width: 88pt; }
+    .foot { border-top: .8pt solid #141c1b; margin-top: 6pt; padding-top: 4pt; }
+</style>
+</head>
+<body>
+<div class="rule"></div>
+<table><tr>
+    <td><h1>{{ $result['cut']['name'] }}</h1>
+        <div>{{ $wording->text('method', $result['method']) }}, {{ $wording->text('word', $result['target']['word']) }}@if ($ticket->customer_label) · {{ $wording->text('card', 'for', ['label' => $ticket->customer_label]) }}@endif</div></td>
+    <td class="num" style="width: 110pt">No. {{ $ticket->number }}<div class="small" style="font-weight: normal">{{ $ticket->shop->name }}, {{ $ticket->shop->town }}<br>{{ $ticket->created_at->format('j M Y') }}</div></td>
+</tr></table>
+
+@foreach ($findings as $finding)
+    <div class="say">{{ $wording->say($finding, $units) }}</div>
+@endforeach
+
+<table style="margin-top: 6pt"><tr>
+    <td style="width: 122pt"><img src="{{ $slice }}" style="width: 112pt" alt="">
+        <div class="small">{{ $wording->text('card', $result['is_round'] ? 'diameter' : 'thickness', ['thickness_mm' => $result['thickness_mm']], $units) }} ({{ $other->show('_mm', $result['thickness_mm']) }}), {{ $wording->text('card', 'start', ['start_c' => $result['start_c']], $units) }}</div></td>
+    <td>
+        <table><tr>
+            <td><div class="small">{{ $wording->text('card', $result['can_probe'] ? 'pull' : 'by_time') }}</div>
+                <div class="big">{{ $result['can_probe'] ? $units->show('_c', $result['pull_core_c']) : App\Services\Units::duration($result['time']['likely_s']) }}</div>
+                <div class="small">@if ($result['can_probe']){{ $other->show('_c', $result['pull_core_c']) }}, @endif{{ $result['carry_over_k'] < 0.6 ? $wording->text('card', 'stays') : $wording->text('card', 'rises', ['peak_c' => $result['peak_core_c']], $units) }}</div></td>
+            <td><div class="small">{{ $wording->text('card', 'time') }}</div>
+                <div class="big">{{ $result['time']['low_s'] === $result['time']['high_s'] ? App\Services\Units::duration($result['time']['likely_s']) : round($result['time']['low_s'] / 60).'–'.App\Services\Units::duration($result['time']['high_s']) }}</div>
+                <div class="small">{{ $wording->text('card', 'likely', ['likely_s' => $result['time']['likely_s']], $units) }}</div></td>
+        </tr></table>
+        <div style="margin-top: 7pt"><b>{{ $wording->text('card', 'raw', ['raw_g' => $amounts['raw_g'], 'diners' => $diners], $units) }}</b> ({{ $other->show('_g', $amounts['raw_g']) }}),
+            {{ $wording->text('card', 'each', ['raw_per_head_g' => $amounts['raw_per_head_g']], $units) }}@if ($amounts['pieces'] !== null), {{ $wording->text('card', 'pieces', ['pieces' => (string) $amounts['pieces'], 'piece_g' => $amounts['piece_g']], $units) }}@elseif ($amounts['length_mm'] !== null), {{ $wording->text('card', 'length', ['length_mm' => $amounts['length_mm']], $units) }}@endif;
+            {{ $wording->text('card', 'cooked', ['cooked_low_g' => $amounts['cooked_low_g'], 'cooked_high_g' => $amounts['cooked_high_g']], $units) }}</div>
+    </td>
+</tr></table>
+
+<table class="lines" style="margin-top: 7pt">
+@foreach ($result['timeline'] as $line)
+    <tr>
+        <td class="at">{{ $line['clock'] !== null ? $clock($line['clock']) : ($line['at_s'] < 0 ? '−'.App\Services\Units::duration(-$line['at_s']) : App\Services\Units::duration($line['at_s'])) }}</td>
+        <td>{{ $wording->say($line['do'], $units) }}@foreach ($line['do']['args'] as $name => $value)@if (str_ends_with($name, '_c') && str_contains($wording->say($line['do'], $units), $units->show('_c', $value))) <span class="small">({{ $other->show('_c', $value) }})</span>@endif @endforeach</td>
+        <td class="for">@if ($line['takes'] !== null){{ $line['takes']['low_s'] === $line['takes']['high_s'] ? App\Services\Units::duration($line['takes']['likely_s']) : round($line['takes']['low_s'] / 60).'–'.App\Services\Units::duration($line['takes']['high_s']) }}@endif</td>
+    </tr>
+@endforeach
+</table>
+
+<div class="foot">
+@foreach ($result['cautions'] as $caution)
+    <span>{{ $wording->say($caution, $units) }}</span>
+@endforeach
+@foreach ($result['doubts'] as $doubt)
+    <span class="small">{{ $wording->say($doubt, $units) }}</span>
+@endforeach
+    <div class="small">{{ $wording->text('card', 'computed', ['version' => $ticket->engine_version]) }}. {{ $wording->text('card', 'sources') }}: {{ implode('; ', array_column(array_slice($result['sources'], 0, 3), 'text')) }}.</div>
+</div>
+</body>
+</html>

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverExpectedCondition as Until;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The counter as an advisor handles it. Verbs and readings; what they should be is for the test to say. */
+final readonly class CounterPage
+{
+    private function __construct(private RemoteWebDriver $browser, private string $url) {}
+
+    public static function signIn(RemoteWebDriver $browser, string $url, string $name, string $password): self
+    {
+        $browser->get("{$url}/counter");
+        $page = new self($browser, $url);
+        $page->part('sign-in-name')->sendKeys($name);
+        $page->part('password')->sendKeys($password);
+        $page->part('sign-in')->click();
+        $page->settled();
+
+        return $page;
+    }
+
+    public function reload(): self
+    {
+        $this->browser->get("{$this->url}/counter");
+        $this->settled();
+
+        return $this;
+    }
+
+    /** Taps a choice by the words on it, inside one group of choices. */
+    public function choose(string $group, string $words): self
+    {
+        $before = $this->part('ticket')->getText();
+        $this->part($group)->findElement(WebDriverBy::xpath(".//label[contains(normalize-space(.), '{$words}')]"))->click();
+        $this->browser->wait(10, 50)->until(fn (): bool => $this->isSettled() && $this->part('ticket')->getText() !== $before);
+
+        return $this;
+    }
+
+    public function type(string $field, string $text): self
+    {
+        $this->part($field)->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $this->part($field)->sendKeys($text);
+
+        return $this;
+    }
+
+    /** Waits until the ticket on show is the one for what is put in. */
+    public function settled(): self
+    {
+        $this->browser->wait(15, 50)->until(fn (): bool => $this->isSettled());
+
+        return $this;
+    }
+
+    public function waitFor(string $testId): WebDriverElement
+    {
+        return $this->browser->wait(15, 50)->until(Until::visibilityOfElementLocated(self::by($testId)));
+    }
+
+    public function text(string $testId): string
+    {
+        return $this->part($testId)->getText();
+    }
+
+    public function value(string $testId): string
+    {
+        return (string) $this->part($testId)->getAttribute('value');
+    }
+
+    /** What is written under the field that is wrong. */
+    public function complaint(): string
+    {
+        $by = WebDriverBy::cssSelector('.wrong, [data-testid="problem"]');
+
+        return $this->browser->wait(10, 50)->until(Until::visibilityOfElementLocated($by))->getText();
+    }
+
+    public function has(string $testId): bool
+    {
+        return $this->browser->findElements(self::by($testId)) !== [];
+    }
+
+    public function part(string $testId): WebDriverElement
+    {
+        return $this->browser->wait(15, 50)->until(Until::presenceOfElementLocated(self::by($testId)));
+    }
+
+    private function isSettled(): bool
+    {
+        $tickets = $this->browser->findElements(self::by('ticket'));
+
+        return $tickets !== [] && ! str_contains((string) $tickets[0]->getAttribute('class'), 'stale');
+    }
+
+    private static function by(string $testId): WebDriverBy
+    {
+        return WebDriverBy::cssSelector("[data-testid='{$testId}']");
+    }
+}
