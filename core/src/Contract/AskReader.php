@@ -46,7 +46,7 @@ final readonly class AskReader
         $slug = $in->choice('cut', $slugs === [] ? [''] : $slugs);
         $in->refuseIfWrong(); // every other bound depends on the cut
         $cut = $this->catalogue->cut($slug);
-        $thicknessMm = $in->numberOr('thickness_mm', $cut->typicalMm, $cut->thinnestMm, $cut->thickestMm, "mm for {$cut->name}");
+        $thicknessMm = $in->number('thickness_mm', $cut->thinnestMm, $cut->thickestMm, "mm for {$cut->name}");
         $startC = $in->numberOr('start_c', 5.0, self::COLDEST_START_C, self::WARMEST_START_C, '°C at the core');
         $method = $this->method($in, $cut);
         $appliance = $this->kitchen->appliance($method->appliances()[0]);

@@ -22,6 +22,8 @@ const queries = useQueryClient()
 const catalogue = useQuery(catalogueQuery())
 const cut = computed(() => catalogue.data.value?.cuts.find((candidate) => candidate.slug === store.draft.cut) ?? catalogue.data.value?.cuts[0])
 
+watch(cut, (now) => { if (now && store.draft.thicknessMm === null && store.draft.thicknessText === null) store.take(now) }, { immediate: true })
+
 const asked = refDebounced(
   computed(() => store.ask),
   120,

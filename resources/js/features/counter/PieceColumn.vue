@@ -48,7 +48,7 @@ const stepThickness = (by: -1 | 1) => Object.assign(store.draft, { thicknessMm: 
 const stepStart = (by: -1 | 1) => Object.assign(store.draft, { startC: Math.round(store.draft.startC) + by, startText: null })
 const stepHeat = (by: -1 | 1) => Object.assign(store.draft, { heatC: Math.round((heatC.value ?? 100) * 2 + by * (method.value === 'water_bath' ? 1 : 20)) / 2, heatText: null })
 const slide = (value: number | number[]) => Object.assign(store.draft, { thicknessMm: Array.isArray(value) ? value[0] : value, thicknessText: null })
-const problem = (text: string | null, key: string) => (text === null ? (props.errors[key] ?? null) : t('piece.notANumber', { text }))
+const problem = (text: string | null, key: string) => (text === null ? (props.errors[key] ?? null) : text.trim() === '' ? t('piece.empty') : t('piece.notANumber', { text }))
 
 defineExpose({ stepThickness })
 </script>

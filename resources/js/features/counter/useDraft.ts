@@ -51,7 +51,7 @@ export const useDraft = defineStore('draft', () => {
   /** Only what is a number is sent; a text that is none stays in its field with its message. */
   const ask = computed<Ask | null>(() => {
     const is = draft.value
-    if (is.thicknessText !== null || is.startText !== null || is.heatText !== null) return null
+    if (is.thicknessMm === null || is.thicknessText !== null || is.startText !== null || is.heatText !== null) return null
     return {
       cut: is.cut,
       thickness_mm: is.thicknessMm,

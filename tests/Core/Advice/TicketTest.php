@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Advice;
+
+use Generator;
+use Nessmark\Appliance\ApplianceKind;
+use Nessmark\Appliance\Kitchen;
+use Nessmark\Catalogue\DataFolder;
+use Nessmark\Heat\Body;
+use Nessmark\Heat\Shape;
+use Nessmark\Heat\Simulator;
+use Nessmark\Heat\Stage;
+use Nessmark\Quantity\Length;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Counter;
+
+/** The ticket: figures that agree with each other, and times a cook would recognise. */
+final class TicketTest extends TestCase
+{
+    public function test_the_peak_after_resting_is_the_doneness_asked_for(): void
+    {
+        $missed = [];
+        foreach (Counter::open()->catalogue->cuts() as $cut) {
+            foreach ($cut->methods as $method) {
+                $ticket = Counter::open()->ticket(['cut' => $cut->slug, 'thickness_mm' => $cut->typicalMm, 'method' => $method->value]);
+                $isMinimumBound = $ticket['pull_core_c'] >= $ticket['target']['core_c'];
+                if (! $isMinimumBound && abs($ticket['peak_core_c'] - $ticket['target']['core_c']) > 0.6) {
+                    $missed[] = "{$cut->slug} {$method->value}: {$ticket['peak_core_c']} for {$ticket['target']['core_c']}";
+                }
+            }
+        }
+
+        self::assertSame([], $missed);
+    }
+
+    public function test_a_range_spans_its_likely_time_and_grows_with_a_less_certain_fire(): void
+    {
+        $ask = ['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'diners' => [['count' => 2, 'doneness' => 'medium']]];
+        $pan = Counter::open()->ticket([...$ask, 'method' => 'pan'])['time'];
+        $bath = Counter::open()->ticket([...$ask, 'method' => 'water_bath'])['time'];
+
+        self::assertLessThan($pan['likely_s'], $pan['low_s']);
+        self::assertGreaterThan($pan['likely_s'], $pan['high_s']);
+        self::assertGreaterThan(($bath['high_s'] - $bath['low_s']) / $bath['likely_s'], ($pan['high_s'] - $pan['low_s']) / $pan['likely_s']);
+    }
+
+    public function test_the_clock_runs_backward_from_the_hour_of_eating(): void
+    {
+        $ticket = Counter::open()->ticket([
+            'cut' => 'lamb-rump', 'thickness_mm' => 45, 'method' => 'sear_then_oven', 'diners' => [['count' => 4, 'doneness' => 'medium_rare']],
+            'now' => '2026-11-24T15:00:00+01:00', 'eat_at' => '2026-11-24T19:30:00+01:00',
+        ]);
+        $onHeat = new \DateTimeImmutable($ticket['on_heat_at']);
+        $eat = new \DateTimeImmutable($ticket['eat_at']);
+
+        self::assertEqualsWithDelta($ticket['time']['high_s'] + $ticket['rest_s'], $eat->getTimestamp() - $onHeat->getTimestamp(), 2.0, 'even the slow end is in time');
+        self::assertSame($ticket['on_heat_at'], $ticket['timeline'][2]['clock']);
+        self::assertNotContains('doubt.not_enough_time', array_column($ticket['doubts'], 'key'));
+    }
+
+    public function test_too_little_time_is_said_with_how_late_it_would_be(): void
+    {
+        $ticket = Counter::open()->ticket([
+            'cut' => 'beef-eye-of-round-roast', 'thickness_mm' => 90, 'method' => 'oven_roast', 'diners' => [['count' => 4]],
+            'now' => '2026-11-24T19:00:00Z', 'eat_at' => '2026-11-24T19:30:00Z',
+        ]);
+        $late = array_values(array_filter($ticket['doubts'], static fn (array $d): bool => $d['key'] === 'doubt.not_enough_time'));
+
+        self::assertGreaterThan(3600, $late[0]['args']->short_s);
+    }
+
+    public function test_portions_follow_appetite_and_head(): void
+    {
+        // Catering practice, no source: 150 to 225 g of boneless steak a head.
+        $raw = static fn (string $appetite, int $count): float => Counter::open()->ticket(['cut' => 'pork-loin-chop', 'thickness_mm' => 25, 'diners' => [['count' => $count, 'appetite' => $appetite]]])['amounts']['raw_g'];
+
+        self::assertSame(600.0, $raw('small', 4));
+        self::assertSame(900.0, $raw('hearty', 4));
+    }
+
+    /** @return Generator<string, array{string, ApplianceKind, Shape, float, float, list<float>, float|null, float, float, string}> */
+    public static function customaryTimes(): Generator
+    {
+        $cp = 'common practice, no source';
+        yield 'rib eye 25 mm on a grill, turned once' => ['beef-rib-eye-steak', ApplianceKind::Grill, Shape::Slab, 25.0, 230.0, [390.0], null, 60.0, 13.0, $cp];
+        yield 'thin skirt 12.5 mm, turned each half minute' => ['venison-haunch-steak', ApplianceKind::Grill, Shape::Slab, 12.5, 230.0, [], 30.0, 48.0, 3.0, $cp];
+        yield 'thin skirt, turned each minute, further' => ['venison-haunch-steak', ApplianceKind::Grill, Shape::Slab, 12.5, 230.0, [], 60.0, 57.0, 5.0, $cp];
+        yield 'burger 200 g in a pan' => ['beef-burger', ApplianceKind::Pan, Shape::Slab, 22.0, 200.0, [225.0], null, 74.0, 7.0, $cp];
+        yield 'beef joint 1.2 kg at 180 °C, medium' => ['beef-eye-of-round-roast', ApplianceKind::Oven, Shape::Cylinder, 95.0, 180.0, [], null, 57.0, 92.0, 'UK meat-trade rule 25 min per 450 g and 25 min; from memory'];
+    }
+
+    /** @param list<float> $flipAtS */
+    #[DataProvider('customaryTimes')]
+    public function test_effective_fires_cook_in_customary_times(string $slug, ApplianceKind $kind, Shape $shape, float $mm, float $heatC, array $flipAtS, ?float $flipEveryS, float $coreC, float $minutes, string $source): void
+    {
+        $kitchen = Kitchen::from(DataFolder::shipped());
+        $cut = Counter::open()->catalogue->cut($slug);
+        $fire = $kitchen->appliance($kind)->face($heatC, $shape, $slug === 'beef-burger', $kitchen->aboveFire());
+        $simulator = new Simulator(Body::of($shape, Length::ofMillimetres($mm)), $cut->material());
+        $stage = new Stage('cook', $fire, $shape === Shape::Slab ? $kitchen->aboveFire() : $fire, null, $coreC, $flipAtS, $flipEveryS);
+
+        self::assertEqualsWithDelta($minutes, $simulator->runStage($simulator->start(5.0), $stage)->end->timeS / 60.0, 0.2 * $minutes, $source);
+    }
+}

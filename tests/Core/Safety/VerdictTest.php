@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Safety;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use Generator;
+use Nessmark\Catalogue\DataFolder;
+use Nessmark\Doneness\Scale;
+use Nessmark\Errors\InputRefused;
+use Nessmark\Meat\Cut;
+use Nessmark\Meat\FoodClass;
+use Nessmark\Method\Method;
+use Nessmark\Quantity\Temperature;
+use Nessmark\Safety\Profile;
+use Nessmark\Safety\SafetyRules;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Counter;
+use Tests\Support\Oracles;
+
+/** Safety sees every plan last, and nothing in an ask can loosen it. */
+final class VerdictTest extends TestCase
+{
+    use TestTrait;
+
+    /**
+     * The published minimum for each class that has no freedom, apart from the program's own data: USDA FSIS chart and FDA
+     * Food Code 3-401.11 in °C for the US, the UK FSA's 70 °C for 2 minutes otherwise (60 °C is the coolest printed point).
+     */
+    private const LOWEST_SAFE_CORE_C = [
+        'us' => ['minced' => 71.1, 'poultry' => 73.8, 'duck_breast' => 73.8, 'wild_game' => 73.8, 'farmed_game' => 71.1, 'fish' => 62.7, 'whole_muscle' => 62.7],
+        'uk' => ['wild_game' => 73.8, 'default' => 60.0],
+        'eu' => ['wild_game' => 73.8, 'default' => 60.0],
+    ];
+
+    public function test_no_clear_ticket_is_below_the_published_minimum(): void
+    {
+        $clear = 0;
+        $this->limitTo(250)->forAll(...self::asks())->then(function (mixed ...$drawn) use (&$clear): void {
+            $ask = self::ask(...$drawn);
+            $cut = Counter::open()->catalogue->cut($ask['cut']);
+            $hasNoFreedom = $ask['diners'][0]['at_risk'] || in_array($cut->foodClass, [FoodClass::Minced, FoodClass::Poultry, FoodClass::WildGame], true);
+            try {
+                $ticket = Counter::open()->ticket($ask);
+            } catch (InputRefused $refused) {
+                self::assertContains($refused->violations[0]->reason, ['unreachable', 'out_of_range'], $refused->getMessage());
+
+                return;
+            }
+            if ($ticket['verdict']['level'] === 'clear' && $hasNoFreedom) {
+                $clear++;
+                $lowest = self::LOWEST_SAFE_CORE_C[$ask['profile']];
+                self::assertGreaterThanOrEqual($lowest[$cut->foodClass->value] ?? $lowest['default'], $ticket['peak_core_c'], json_encode($ask));
+            }
+            if (! $ticket['verdict']['meets_official_minimum'] && $hasNoFreedom) {
+                self::assertSame('stop', $ticket['verdict']['level'], json_encode($ask));
+            }
+            self::assertNotContains(true, array_map(is_nan(...), $ticket['heat_ribbon']['core_c']));
+        });
+
+        self::assertGreaterThan(20, $clear, 'the draw must reach plans that matter');
+    }
+
+    /** @return Generator<string, array{array<string, mixed>}> */
+    public static function stops(): Generator
+    {
+        $atRisk = [['count' => 2, 'at_risk' => true, 'doneness' => 'medium_rare']];
+        yield 'a steak for someone at risk' => [['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'diners' => $atRisk]];
+        yield 'wild boar pink' => [['cut' => 'wild-boar-loin', 'thickness_mm' => 70, 'diners' => [['count' => 4, 'doneness' => 'pink']]]];
+        yield 'duck pink for someone at risk' => [['cut' => 'duck-breast', 'thickness_mm' => 22, 'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'pink']]]];
+        yield 'mince that has stood out' => [['cut' => 'beef-burger', 'thickness_mm' => 20, 'start_c' => 14, 'diners' => [['count' => 2]]]];
+        yield 'meat that has been hot' => [['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'start_c' => 35, 'diners' => [['count' => 2]]]];
+        yield 'a bath too cool for too long' => [['cut' => 'beef-eye-of-round-roast', 'thickness_mm' => 120, 'method' => 'water_bath', 'heat_c' => 52.5, 'diners' => [['count' => 6, 'doneness' => 'rare']]]];
+    }
+
+    /** @param array<string, mixed> $ask */
+    #[DataProvider('stops')]
+    public function test_a_stop_stays_a_stop_whatever_else_is_said(array $ask): void
+    {
+        foreach ([[], ['schools' => ['doneness_words' => 'kitchen']], ['parasite_frozen' => true], ['profile' => 'us'], ['units' => 'imperial'], ['budget' => 100]] as $more) {
+            $verdict = Counter::open()->ticket([...$ask, ...$more])['verdict'];
+            self::assertSame('stop', $verdict['level'], json_encode($more));
+            self::assertFalse($verdict['may_be_handed_over']);
+        }
+    }
+
+    #[DataProvider('stops')]
+    public function test_no_key_of_an_ask_names_the_verdict(array $ask): void
+    {
+        foreach (['verdict' => 'clear', 'ignore_safety' => true, 'acknowledged' => true] as $key => $value) {
+            try {
+                Counter::open()->ticket([...$ask, $key => $value]);
+                self::fail("{$key} was taken");
+            } catch (InputRefused $refused) {
+                self::assertSame([$key, 'unknown_key'], [$refused->violations[0]->key, $refused->violations[0]->reason]);
+            }
+        }
+    }
+
+    public function test_the_offer_on_a_stop_is_a_plan_that_may_be_handed_over(): void
+    {
+        $ask = ['cut' => 'lamb-rump', 'thickness_mm' => 45, 'method' => 'sear_then_oven', 'diners' => [['count' => 4, 'at_risk' => true, 'doneness' => 'medium_rare']]];
+        $offer = Counter::open()->ticket($ask)['verdict']['offer'];
+        $ask['diners'][0]['doneness'] = $offer['doneness'];
+
+        self::assertSame('clear', Counter::open()->ticket($ask)['verdict']['level']);
+    }
+
+    public function test_the_official_minimum_can_be_met_for_every_cut_method_and_profile(): void
+    {
+        $missed = [];
+        foreach (Counter::open()->catalogue->cuts() as $cut) {
+            foreach ($cut->methods as $method) {
+                foreach (Profile::cases() as $profile) {
+                    $ticket = Counter::open()->ticket([
+                        'cut' => $cut->slug, 'thickness_mm' => $cut->typicalMm, 'method' => $method->value, 'profile' => $profile->value,
+                        'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'official_minimum']],
+                    ]);
+                    if (! $ticket['verdict']['meets_official_minimum'] || $ticket['verdict']['level'] === 'stop') {
+                        $missed[] = "{$cut->slug} {$method->value} {$profile->value}";
+                    }
+                }
+            }
+        }
+
+        self::assertSame([], $missed);
+    }
+
+    public function test_a_thin_burger_goes_by_the_long_end_of_its_time(): void
+    {
+        $ticket = Counter::open()->ticket(['cut' => 'beef-burger', 'thickness_mm' => 12, 'diners' => [['count' => 2]]]);
+
+        self::assertFalse($ticket['can_probe']);
+        self::assertContains('safety.time_only', array_column($ticket['verdict']['findings'], 'key'));
+        self::assertGreaterThan(80.0, $ticket['peak_core_c'], 'well past 71.1 °C (USDA FSIS), because nobody can check');
+    }
+
+    public function test_salmon_under_sixty_degrees_needs_the_parasite_freeze(): void
+    {
+        // Regulation (EC) 853/2004: 60 °C for one minute, or the freeze.
+        $ask = ['cut' => 'salmon-loin', 'thickness_mm' => 28, 'diners' => [['count' => 2, 'doneness' => 'translucent']]];
+        $keys = static fn (array $ask): array => array_column(Counter::open()->ticket($ask)['verdict']['findings'], 'key');
+
+        self::assertContains('safety.parasites', $keys($ask));
+        self::assertNotContains('safety.parasites', $keys([...$ask, 'parasite_frozen' => true]));
+    }
+
+    /** @return Generator<string, array{array<string, mixed>, float, float, string, Profile}> */
+    public static function printedPoints(): Generator
+    {
+        foreach (Oracles::of('Food Code whole roast hold') as $id => $row) {
+            yield $id => [...$row, Profile::Us];
+        }
+        foreach (Oracles::of('UK FSA hold') as $id => $row) {
+            yield $id => [...$row, Profile::Uk];
+        }
+    }
+
+    /** @param array<string, mixed> $in */
+    #[DataProvider('printedPoints')]
+    public function test_the_rules_hold_the_printed_points(array $in, float $holdS, float $_, string $source, Profile $profile): void
+    {
+        $celsius = $in['temp_C'] ?? Temperature::ofFahrenheit($in['temp_F'])->toCelsius();
+        $held = array_filter(
+            SafetyRules::from(DataFolder::shipped())->rule($profile, FoodClass::WholeMuscle)->points,
+            static fn ($point): bool => ! $point->isRest && abs($point->coreC - $celsius) < 0.01,
+        );
+
+        self::assertSame([$holdS], array_values(array_map(static fn ($point): float => $point->holdS, $held)), $source);
+    }
+
+    /** @return list<mixed> */
+    private static function asks(): array
+    {
+        $cuts = Counter::open()->catalogue->cuts();
+
+        return [
+            Generators::elements($cuts), Generators::choose(0, 1000), Generators::choose(0, 1000), Generators::choose(0, 1000),
+            Generators::elements([-1, 2, 4, 5, 5, 6, 7, 8, 15, 34]), Generators::elements([true, false]), Generators::elements(Profile::cases()), Generators::elements(Scale::cases()),
+            Generators::elements([null, null, 57.5, 80.0, 140.0]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ask(Cut $cut, int $thickness, int $method, int $word, int $startC, bool $atRisk, Profile $profile, Scale $scale, ?float $heatC): array
+    {
+        $words = Counter::open()->reader->wordsFor($cut, $scale);
+
+        return [
+            'cut' => $cut->slug,
+            'thickness_mm' => $cut->thinnestMm + ($cut->thickestMm - $cut->thinnestMm) * $thickness / 1000,
+            'method' => array_map(static fn (Method $m): string => $m->value, $cut->methods)[$method % count($cut->methods)],
+            'start_c' => $startC,
+            'heat_c' => $heatC,
+            'profile' => $profile->value,
+            'schools' => ['doneness_words' => $scale->value],
+            'diners' => [['count' => 2, 'at_risk' => $atRisk, 'doneness' => $words[$word % count($words)]]],
+        ];
+    }
+}

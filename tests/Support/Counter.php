@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Nessmark\Advice\TicketWriter;
+use Nessmark\Appliance\Kitchen;
+use Nessmark\Catalogue\Catalogue;
+use Nessmark\Catalogue\DataFolder;
+use Nessmark\Contract\AskReader;
+use Nessmark\Doneness\DonenessTable;
+use Nessmark\Safety\SafetyRules;
+
+/** The core put together as the program does, for tests that ask it something. */
+final class Counter
+{
+    private static ?self $shared = null;
+
+    private function __construct(public readonly AskReader $reader, public readonly TicketWriter $writer, public readonly Catalogue $catalogue) {}
+
+    public static function open(): self
+    {
+        if (self::$shared === null) {
+            $folder = DataFolder::shipped();
+            $catalogue = Catalogue::from($folder);
+            $reader = new AskReader($catalogue, DonenessTable::from($folder), SafetyRules::from($folder), Kitchen::from($folder));
+            self::$shared = new self($reader, TicketWriter::from($folder), $catalogue);
+        }
+
+        return self::$shared;
+    }
+
+    /**
+     * @param  array<string, mixed>  $ask
+     * @return array<string, mixed>
+     */
+    public function ticket(array $ask): array
+    {
+        return $this->writer->advise($this->reader->read($ask))['ticket'];
+    }
+}
