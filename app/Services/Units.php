@@ -65,7 +65,7 @@ enum Units: string
     {
         $whole = (int) round($seconds);
         if ($whole < 120) {
-            return $whole % 60 === 0 && $whole > 0 ? intdiv($whole, 60)."\u{a0}min" : $whole."\u{a0}s";
+            return $whole % 60 === 0 ? intdiv($whole, 60)."\u{a0}min" : $whole."\u{a0}s";
         }
         $minutes = (int) round($whole / 60);
 

@@ -12,10 +12,10 @@
 <meta charset="utf-8">
 <title>Nessmark ticket {{ $ticket->number }}</title>
 <style>
-    @font-face { font-family: barlow; font-weight: normal; src: url('{{ $fonts }}/barlow-semi-condensed-latin-500-normal.woff'); }
-    @font-face { font-family: barlow; font-weight: bold; src: url('{{ $fonts }}/barlow-semi-condensed-latin-700-normal.woff'); }
-    @font-face { font-family: atkinson; font-weight: normal; src: url('{{ $fonts }}/atkinson-hyperlegible-latin-400-normal.woff'); }
-    @font-face { font-family: atkinson; font-weight: bold; src: url('{{ $fonts }}/atkinson-hyperlegible-latin-700-normal.woff'); }
+    @font-face { font-family: barlow; font-weight: normal; src: url('{{ $fonts }}/barlow-semi-condensed-latin-500-normal.ttf'); }
+    @font-face { font-family: barlow; font-weight: bold; src: url('{{ $fonts }}/barlow-semi-condensed-latin-700-normal.ttf'); }
+    @font-face { font-family: atkinson; font-weight: normal; src: url('{{ $fonts }}/atkinson-hyperlegible-latin-400-normal.ttf'); }
+    @font-face { font-family: atkinson; font-weight: bold; src: url('{{ $fonts }}/atkinson-hyperlegible-latin-700-normal.ttf'); }
     @page { margin: 9mm 10mm 8mm; }
     body { font: 9pt/1.3 atkinson; color: #141c1b; margin: 0; }
     .rule { border-top: 3pt solid #8a1c2c; margin-bottom: 5pt; }

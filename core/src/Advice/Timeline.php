@@ -6,6 +6,8 @@ namespace Nessmark\Advice;
 
 use DateInterval;
 use DateTimeImmutable;
+use Nessmark\Heat\Shape;
+use Nessmark\Heat\Stage;
 
 /** What the cook does, in order: seconds from the moment the meat meets the heat, and the clock where the hour of eating is known. */
 final readonly class Timeline
@@ -25,7 +27,6 @@ final readonly class Timeline
             $beforeS += $stage->durationS ?? 0.0;
         }
         $onHeatAt = self::onHeatAt($ask, $cook, $open);
-        $first = $cook->plan->before[0] ?? $cook->plan->open;
         $lines = [
             self::line($onHeatAt, -$cook->plan->preheatS, new Phrase("do.preheat_{$ask->method->value}", [
                 'heat_c' => $cook->heatC, 'sear_c' => $cook->plan->surfaceC['sear'],
@@ -40,7 +41,7 @@ final readonly class Timeline
             $lines[] = self::line(
                 $onHeatAt,
                 $atS,
-                new Phrase($stage === $first && $stage->name === 'oven' && $cook->plan->before === [] ? 'do.oven_first' : "do.{$stage->name}", [
+                new Phrase(self::wording($ask, $stage), [
                     'surface_c' => $cook->plan->surfaceC[$stage->name] ?? 0.0,
                     'turn_every_s' => $turns,
                     'side_s' => ($stage->flipAtS[0] ?? $lengthS / 2.0),
@@ -57,6 +58,14 @@ final readonly class Timeline
         $lines[] = self::line($onHeatAt, $atS, new Phrase("do.slice_{$ask->cut->slice}"));
 
         return $lines;
+    }
+
+    /** A round piece is rolled, not turned. */
+    private static function wording(Ask $ask, Stage $stage): string
+    {
+        $isRolled = $ask->cut->shape !== Shape::Slab && in_array($stage->name, ['pan', 'grill', 'sear'], true);
+
+        return "do.{$stage->name}".($isRolled ? '_round' : '');
     }
 
     /** When the meat must meet the heat so that even the slow end of the range is eaten on time; null without an hour of eating. */

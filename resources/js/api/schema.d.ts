@@ -127,7 +127,7 @@ export interface components {
         };
         Ask: {
             cut: string;
-            thickness_mm?: number | null;
+            thickness_mm: number;
             start_c?: number | null;
             method?: string | null;
             heat_c?: number | null;

@@ -5,7 +5,7 @@ import { duration, span, type Units } from '@/units/units'
 
 defineProps<{ lines: Schemas['TimelineLine'][]; units: Units }>()
 const say = useSay()
-const at = (line: Schemas['TimelineLine']) => (line.clock !== null ? line.clock.slice(11, 16) : line.at_s === 0 ? '0\u00a0min' : line.at_s < 0 ? `−${duration(-line.at_s)}` : duration(line.at_s))
+const at = (line: Schemas['TimelineLine']) => (line.clock !== null ? line.clock.slice(11, 16) : line.at_s < 0 ? `−${duration(-line.at_s)}` : duration(line.at_s))
 </script>
 
 <template>

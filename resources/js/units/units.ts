@@ -33,7 +33,7 @@ export function mass(grams: number, units: Units): string {
 
 export function duration(seconds: number): string {
   const whole = Math.round(seconds)
-  if (whole < 120) return whole % 60 === 0 && whole > 0 ? `${whole / 60}\u00a0min` : `${whole}\u00a0s`
+  if (whole < 120) return whole % 60 === 0 ? `${whole / 60}\u00a0min` : `${whole}\u00a0s`
   const minutes = Math.round(whole / 60)
   return minutes < 90 ? `${minutes}\u00a0min` : `${Math.floor(minutes / 60)}\u00a0h ${String(minutes % 60).padStart(2, '0')}`
 }

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Role;
+use App\Services\Palette;
+use App\Services\Units;
+use App\Services\Wording;
+use Generator;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class AdviceTest extends AppTestCase
+{
+    public function test_an_ask_gets_its_ticket(): void
+    {
+        $this->actingAs($this->staff())->postJson('/api/v1/advice', self::RUMP)->assertOk()
+            ->assertJsonPath('matches.0.cut', 'lamb-rump')->assertJsonPath('ticket.verdict.level', 'caution')->assertJsonPath('ticket.target.word', 'medium_rare');
+    }
+
+    /** @return Generator<string, array{array<string, mixed>, string, string}> */
+    public static function broken(): Generator
+    {
+        foreach ([0, -5, 10_000] as $mm) {
+            yield "thickness {$mm}" => [['thickness_mm' => $mm], 'thickness_mm', 'out_of_range'];
+        }
+        yield 'thickness a word' => [['thickness_mm' => 'abc'], 'thickness_mm', 'wrong_type'];
+        yield 'thickness NaN' => [['thickness_mm' => 'NaN'], 'thickness_mm', 'wrong_type'];
+        yield 'thickness missing' => [['thickness_mm' => null], 'thickness_mm', 'missing'];
+        yield 'unknown cut' => [['cut' => 'unicorn'], 'cut', 'not_allowed'];
+        yield 'eating in the past' => [['eat_at' => '2001-01-01T12:00:00Z'], 'eat_at', 'out_of_range'];
+        yield 'a target above the fire' => [['method' => 'water_bath', 'heat_c' => 50], 'heat_c', 'unreachable'];
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('broken')]
+    public function test_bad_input_is_a_problem_that_names_the_key(array $change, string $key, string $reason): void
+    {
+        $this->actingAs($this->staff())->postJson('/api/v1/advice', [...self::RUMP, ...$change])->assertUnprocessable()
+            ->assertHeader('Content-Type', 'application/problem+json')
+            ->assertJsonPath('reason', 'input.refused')->assertJsonPath('violations.0.key', $key)->assertJsonPath('violations.0.reason', $reason);
+    }
+
+    public function test_a_body_that_is_no_json_is_refused(): void
+    {
+        $this->actingAs($this->staff())->call('POST', '/api/v1/advice', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: '{"cut":')
+            ->assertUnprocessable()->assertJsonPath('violations.0.key', '(input)');
+    }
+
+    public function test_a_cutter_does_not_advise(): void
+    {
+        $this->actingAs($this->staff(Role::Cutter))->postJson('/api/v1/advice', self::RUMP)->assertForbidden()->assertJsonPath('reason', 'role.not_allowed');
+    }
+
+    public function test_the_catalogue_says_what_may_be_chosen(): void
+    {
+        $this->actingAs($this->staff())->getJson('/api/v1/catalogue')->assertOk()->assertJsonCount(12, 'cuts')->assertJsonCount(6, 'methods');
+    }
+
+    public function test_every_phrase_the_core_can_say_has_its_words(): void
+    {
+        $wording = app(Wording::class);
+        $missing = [];
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(base_path('core/src'), \FilesystemIterator::SKIP_DOTS)) as $file) {
+            preg_match_all("/new Phrase\\('([a-z_.]+[a-z])'[,)]/", (string) file_get_contents($file->getPathname()), $found);
+            foreach ($found[1] as $key) {
+                $missing = $wording->has('say', $key) ? $missing : [...$missing, $key];
+            }
+        }
+        foreach (\Tests\Support\Counter::open()->catalogue->cuts() as $cut) {
+            foreach ($cut->methods as $method) {
+                $ticket = \Tests\Support\Counter::open()->ticket(['cut' => $cut->slug, 'thickness_mm' => $cut->typicalMm, 'method' => $method->value]);
+                $phrases = [...array_column($ticket['timeline'], 'do'), ...$ticket['cautions'], ...$ticket['doubts'], ...$ticket['verdict']['findings']];
+                foreach ($phrases as $phrase) {
+                    self::assertStringNotContainsString('{', $wording->say(['key' => $phrase['key'], 'args' => (array) $phrase['args']], Units::Imperial), $phrase['key']);
+                }
+            }
+        }
+
+        self::assertSame([], $missing);
+    }
+
+    public function test_figures_are_shown_in_the_customers_units(): void
+    {
+        self::assertSame(["55\u{a0}°C", "131\u{a0}°F"], [Units::Metric->show('core_c', 55.0), Units::Imperial->show('core_c', 55.0)]);
+        self::assertSame(["3\u{a0}°C", "5\u{a0}°F"], [Units::Metric->show('rise_k', 3.0), Units::Imperial->show('rise_k', 3.0)]);
+        self::assertSame(["38\u{a0}mm", "1.5\u{a0}in"], [Units::Metric->show('thickness_mm', 38.1), Units::Imperial->show('thickness_mm', 38.1)]);
+        self::assertSame(["227\u{a0}g", "8\u{a0}oz"], [Units::Metric->show('raw_g', 226.8), Units::Imperial->show('raw_g', 226.8)]);
+        self::assertSame("1\u{a0}h 35", Units::duration(5700.0));
+    }
+
+    public function test_the_slice_pales_as_it_gets_hotter(): void
+    {
+        $palette = app(Palette::class);
+
+        self::assertSame(['#c2485c', '#8f7662'], [$palette->colour('red', 52.0), $palette->colour('red', 85.0)]);
+    }
+}

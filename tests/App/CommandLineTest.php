@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use Generator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The command line, run as its users run it, and without a database. */
+final class CommandLineTest extends TestCase
+{
+    public function test_simulate_answers_json_with_its_timing(): void
+    {
+        [$code, $out] = self::artisan('nessmark:simulate', '{"body":{"shape":"sphere","diameter_mm":40},"material":{"composition":{"water":0.62,"protein":0.17,"fat":0.2,"ash":0.01}},"start_c":5,"stages":[{"name":"simmer","until_core_c":72,"faces":{"a":{"h_w_m2k":500,"ambient_c":95}}}]}');
+        $reply = json_decode($out, true);
+
+        self::assertSame(0, $code);
+        self::assertSame('core', $reply['stages'][0]['by']);
+        self::assertSame(61, $reply['engine']['cells']);
+        self::assertGreaterThan(0.0, $reply['engine']['ms']);
+    }
+
+    public function test_advise_answers_a_match_and_its_ticket(): void
+    {
+        [$code, $out] = self::artisan('nessmark:advise', '{"cut":"duck-breast","thickness_mm":22,"diners":[{"count":2,"doneness":"pink"}],"eat_at":"2099-12-24T19:30:00+01:00"}');
+        $reply = json_decode($out, true);
+
+        self::assertSame(0, $code);
+        self::assertSame('caution', $reply['matches'][0]['verdict']);
+        self::assertStringStartsWith('2099-12-24T19:', $reply['ticket']['on_heat_at']);
+    }
+
+    /** @return Generator<string, array{string, string, string}> */
+    public static function broken(): Generator
+    {
+        yield 'no JSON' => ['nessmark:simulate', 'NaN', '(input)'];
+        yield 'nothing' => ['nessmark:advise', '', '(input)'];
+        yield 'thickness 0' => ['nessmark:advise', '{"cut":"lamb-rump","thickness_mm":0}', 'thickness_mm'];
+        yield 'thickness -5' => ['nessmark:advise', '{"cut":"lamb-rump","thickness_mm":-5}', 'thickness_mm'];
+        yield 'thickness 10,000' => ['nessmark:advise', '{"cut":"lamb-rump","thickness_mm":10000}', 'thickness_mm'];
+        yield 'thickness abc' => ['nessmark:advise', '{"cut":"lamb-rump","thickness_mm":"abc"}', 'thickness_mm'];
+        yield 'thickness missing' => ['nessmark:advise', '{"cut":"lamb-rump"}', 'thickness_mm'];
+        yield 'unknown cut' => ['nessmark:advise', '{"cut":"unicorn","thickness_mm":30}', 'cut'];
+        yield 'eating in the past' => ['nessmark:advise', '{"cut":"lamb-rump","thickness_mm":45,"eat_at":"2001-01-01T12:00:00Z"}', 'eat_at'];
+        yield 'a target above the fire' => ['nessmark:advise', '{"cut":"lamb-rump","thickness_mm":45,"method":"water_bath","heat_c":50}', 'heat_c'];
+    }
+
+    #[DataProvider('broken')]
+    public function test_refused_input_exits_with_2_and_names_the_key(string $command, string $input, string $key): void
+    {
+        [$code, $out, $errors] = self::artisan($command, $input);
+
+        self::assertSame(2, $code);
+        self::assertSame('', $out);
+        self::assertSame($key, json_decode($errors, true)['violations'][0]['key'] ?? null, $errors);
+    }
+
+    /** @return array{int, string, string} exit code, standard output, standard error */
+    private static function artisan(string $command, string $input): array
+    {
+        $process = proc_open([PHP_BINARY, 'artisan', $command], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, dirname(__DIR__, 2), [...getenv(), 'DB_PORT' => '1']);
+        assert(is_resource($process));
+        fwrite($pipes[0], $input);
+        fclose($pipes[0]);
+        $out = (string) stream_get_contents($pipes[1]);
+        $errors = (string) stream_get_contents($pipes[2]);
+
+        return [proc_close($process), $out, $errors];
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Role;
+
+final class SessionTest extends AppTestCase
+{
+    private const FROM_THE_PAGE = ['Referer' => 'http://localhost/sign-in', 'Origin' => 'http://localhost'];
+
+    public function test_the_right_password_signs_in_and_out(): void
+    {
+        $this->staff(Role::HeadButcher);
+
+        $this->postJson('/api/v1/session', ['sign_in' => 'advisor', 'password' => 'long-enough-1'], self::FROM_THE_PAGE)
+            ->assertOk()->assertJsonPath('role', 'head_butcher')->assertJsonPath('shop.safety_profile', 'us');
+        $this->getJson('/api/v1/session', self::FROM_THE_PAGE)->assertOk();
+        $this->deleteJson('/api/v1/session', [], self::FROM_THE_PAGE)->assertNoContent();
+    }
+
+    public function test_a_wrong_password_is_refused_and_the_sixth_try_throttled(): void
+    {
+        $this->staff();
+        for ($i = 0; $i < 5; $i++) {
+            $this->postJson('/api/v1/session', ['sign_in' => 'advisor', 'password' => 'guess'], self::FROM_THE_PAGE)->assertUnprocessable()->assertJsonPath('violations.0.key', 'password');
+        }
+
+        $this->postJson('/api/v1/session', ['sign_in' => 'Advisor', 'password' => 'long-enough-1'], self::FROM_THE_PAGE)->assertTooManyRequests()->assertJsonPath('reason', 'too_many');
+    }
+
+    public function test_another_origin_gets_no_session(): void
+    {
+        $this->staff();
+
+        $this->postJson('/api/v1/session', ['sign_in' => 'advisor', 'password' => 'long-enough-1'], ['Origin' => 'http://elsewhere.test'])
+            ->assertBadRequest()->assertHeader('Content-Type', 'application/problem+json');
+    }
+
+    public function test_without_a_session_every_route_but_the_description_is_closed(): void
+    {
+        foreach ([['get', 'session'], ['get', 'catalogue'], ['post', 'advice'], ['get', 'tickets'], ['post', 'tickets'], ['get', 'tickets/x']] as [$verb, $path]) {
+            $this->json($verb, "/api/v1/{$path}")->assertUnauthorized()->assertJsonPath('reason', 'session.none');
+        }
+        $this->getJson('/api/v1/openapi.json')->assertOk();
+    }
+
+    public function test_every_page_forbids_scripts_and_frames_from_elsewhere(): void
+    {
+        $policy = (string) $this->get('/counter')->assertOk()->headers->get('Content-Security-Policy');
+
+        self::assertStringContainsString("script-src 'self';", $policy);
+        self::assertStringContainsString("frame-ancestors 'none'", $policy);
+        self::assertStringNotContainsString('unsafe', $policy);
+        self::assertMatchesRegularExpression("/style-src 'self' 'nonce-[A-Za-z0-9]{20,}'/", $policy);
+    }
+
+    public function test_a_password_is_stored_hashed(): void
+    {
+        self::assertStringStartsWith('$2y$', $this->staff()->password);
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Role;
+use App\Models\Ticket;
+use Database\Seeders\DatabaseSeeder;
+use Nessmark\Contract\Engine;
+use RuntimeException;
+use Smalot\PdfParser\Parser;
+
+final class TicketsTest extends AppTestCase
+{
+    public function test_a_kept_ticket_comes_back_unchanged(): void
+    {
+        $advisor = $this->staff();
+        $kept = $this->actingAs($advisor)->postJson('/api/v1/tickets', self::newTicket())->assertCreated();
+        $shown = $this->getJson('/api/v1/tickets/'.$kept->json('id'))->assertOk();
+
+        self::assertEquals($kept->json('ticket'), $shown->json('ticket'));
+        self::assertEquals(self::RUMP, array_diff_key($shown->json('ask'), ['now' => null]));
+        $shown->assertJsonPath('engine_version', Engine::VERSION)->assertJsonPath('number', 1)->assertJsonPath('customer_label', 'Pell');
+    }
+
+    public function test_a_stop_is_not_kept(): void
+    {
+        $ask = [...self::RUMP, 'diners' => [['count' => 4, 'at_risk' => true, 'doneness' => 'medium_rare']]];
+
+        $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket(['ask' => $ask, 'cautions_read' => ['safety.below_minimum_at_risk_held']]))
+            ->assertConflict()->assertJsonPath('reason', 'ticket.stopped');
+        self::assertSame(0, Ticket::query()->count());
+    }
+
+    public function test_a_caution_must_have_been_read_out(): void
+    {
+        $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket(['cautions_read' => []]))
+            ->assertConflict()->assertJsonPath('reason', 'ticket.caution_not_read');
+    }
+
+    public function test_a_cutter_sees_tickets_but_gives_none(): void
+    {
+        $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->assertCreated();
+        $this->actingAs($this->staff(Role::Cutter, signIn: 'cutter'));
+
+        $this->getJson('/api/v1/tickets')->assertOk()->assertJsonCount(1, 'tickets');
+        $this->postJson('/api/v1/tickets', self::newTicket())->assertForbidden();
+    }
+
+    public function test_another_shops_tickets_are_out_of_sight(): void
+    {
+        $id = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->json('id');
+        $this->actingAs($this->staff(shop: 'Shop on the hill', signIn: 'other'));
+
+        $this->getJson("/api/v1/tickets/{$id}")->assertForbidden();
+        $this->get("/api/v1/tickets/{$id}/card.pdf")->assertForbidden();
+        $this->getJson('/api/v1/tickets')->assertOk()->assertJsonCount(0, 'tickets');
+    }
+
+    public function test_tickets_are_found_by_cut_customer_and_number(): void
+    {
+        $this->actingAs($this->staff());
+        $this->postJson('/api/v1/tickets', self::newTicket());
+        $this->postJson('/api/v1/tickets', self::newTicket(['customer_label' => '50% Ollie', 'ask' => ['cut' => 'pork-tenderloin', 'thickness_mm' => 60, 'method' => 'oven_roast', 'diners' => [['count' => 3]]]]));
+        $numbers = fn (string $find): array => array_column($this->getJson('/api/v1/tickets?find='.urlencode($find))->json('tickets'), 'number');
+
+        self::assertSame([1], $numbers('rump'));
+        self::assertSame([2], $numbers('0% o'));
+        self::assertSame([2], $numbers('2'));
+        self::assertSame([], $numbers('venison'));
+    }
+
+    public function test_the_card_carries_the_pull_in_both_units(): void
+    {
+        $id = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->json('id');
+        $pdf = $this->get("/api/v1/tickets/{$id}/card.pdf?units=imperial")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        $document = (new Parser)->parseContent((string) $pdf->getContent());
+        $text = (string) preg_replace('/\s+/u', ' ', $document->getText());
+        $pull = Ticket::query()->firstOrFail()->result['pull_core_c'];
+
+        self::assertCount(1, $document->getPages());
+        self::assertStringContainsString(round($pull * 1.8 + 32).' °F', $text);
+        self::assertStringContainsString("{$pull} °C", $text);
+        self::assertStringContainsString('Local food code and licensed practice come first', $text);
+        self::assertStringContainsString('Not for anyone at risk', $text);
+    }
+
+    public function test_the_demo_shop_is_refused_in_production(): void
+    {
+        config(['nessmark.demo' => true]);
+        app()->detectEnvironment(static fn (): string => 'production');
+
+        $this->expectException(RuntimeException::class);
+        app(DatabaseSeeder::class)->setContainer(app())->run();
+    }
+
+    public function test_the_demo_shop_can_be_set_up_twice(): void
+    {
+        config(['nessmark.demo' => true]);
+        $this->seed(DatabaseSeeder::class);
+        $this->seed(DatabaseSeeder::class);
+
+        self::assertSame(4, Ticket::query()->count());
+    }
+}
