@@ -14,6 +14,7 @@ export default ts.config(
       'vue/singleline-html-element-content-newline': 'off',
       'vue/html-self-closing': 'off',
       'vue/html-indent': 'off',
+      'vue/multiline-html-element-content-newline': 'off',
       'vue/first-attribute-linebreak': 'off',
       'vue/html-closing-bracket-newline': 'off',
       'vue/multi-word-component-names': 'off',

@@ -91,7 +91,7 @@ GRANT ALL ON nessmark.* TO 'nessmark'@'127.0.0.1';
 GRANT ALL ON nessmark_browser.* TO 'nessmark'@'127.0.0.1';
 SQL
     )
-    mariadbd --no-defaults --user="$user" --datadir="$data" --bind-address=127.0.0.1 --port="$port" --socket="$SOCKET_DIR/db.sock" \
+    setsid mariadbd --no-defaults --user="$user" --datadir="$data" --bind-address=127.0.0.1 --port="$port" --socket="$SOCKET_DIR/db.sock" \
         --pid-file="$VAR/run/mariadb.pid" --log-error="$VAR/log/mariadb.log" --init-file="$init" --skip-name-resolve \
         --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
         --sql-mode=STRICT_ALL_TABLES,NO_ZERO_DATE,NO_ZERO_IN_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION \
@@ -107,10 +107,10 @@ SQL
     rm -f "$init"
 }
 
-# Ends what was started here, and only that.
+# Ends what was started here, and only that. Each was started in a group of its own, since the web server has workers.
 stop_started() {
     local pid
-    for pid in ${WEB_PID:-} ${DB_PID:-}; do kill "$pid" 2>/dev/null && wait "$pid" 2>/dev/null; done
+    for pid in ${WEB_PID:-} ${DB_PID:-}; do kill -TERM -- "-$pid" 2>/dev/null && wait "$pid" 2>/dev/null; done
     [ -n "${SOCKET_DIR:-}" ] && rm -rf "$SOCKET_DIR"
     return 0
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\ProblemDetails;
-use Illuminate\Auth\Middleware\Authenticate;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;

@@ -20,7 +20,7 @@ final class TicketRefused extends DomainException implements CoreException
         return new self('This plan is a stop: it is not handed over. Take the safe plan offered on the ticket.', 'ticket.stopped');
     }
 
-    /** @param list<string> $unread */
+    /** @param  list<string>  $unread */
     public static function notReadOut(array $unread): self
     {
         return new self('Read these cautions out first: '.implode(', ', $unread).'.', 'ticket.caution_not_read');

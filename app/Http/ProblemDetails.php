@@ -82,7 +82,7 @@ final class ProblemDetails
         return $violations;
     }
 
-    /** @param list<array<string, mixed>> $violations */
+    /** @param  list<array<string, mixed>>  $violations */
     private static function response(int $status, string $reason, string $detail, array $violations = []): JsonResponse
     {
         return new JsonResponse([

@@ -18,7 +18,11 @@ final class Shop extends Model
 {
     protected $fillable = ['name', 'town', 'safety_profile'];
 
-    protected $casts = ['safety_profile' => Profile::class];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['safety_profile' => Profile::class];
+    }
 
     /** @return HasMany<User, $this> */
     public function users(): HasMany

@@ -35,7 +35,11 @@ final class Ticket extends Model
         'cut_slug', 'cut_name', 'method', 'verdict', 'engine_version',
     ];
 
-    protected $casts = ['ask' => 'array', 'result' => 'array', 'cautions_read' => 'array'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['ask' => 'array', 'result' => 'array', 'cautions_read' => 'array'];
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

@@ -17,8 +17,8 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Support\Str;
-use Nessmark\Appliance\Kitchen;
 use Nessmark\Advice\TicketWriter;
+use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\Contract\AskReader;
@@ -40,7 +40,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(! $this->app->environment('production'));
         Gate::policy(Ticket::class, TicketPolicy::class);
         Gate::define('see-catalogue', fn (User $user): bool => true);
         Gate::define('advise', fn (User $user): bool => $user->role->givesTickets());
@@ -49,7 +49,7 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(30)->by((string) $request->ip()),
         ]);
         RateLimiter::for('advice', fn (Request $request): Limit => Limit::perMinute(600)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
-        if ($this->app->isProduction()) {
+        if ($this->app->environment('production')) {
             URL::forceHttps();
         }
     }

@@ -7,12 +7,12 @@ namespace App\Services;
 /** The colours the slice is drawn in, by tissue and temperature. The interface reads the same file. */
 final readonly class Palette
 {
-    /** @param array<string, list<array{float, string}>> $stops */
+    /** @param  array<string, list<array{from_c: float, colour: string}>>  $stops */
     private function __construct(private array $stops) {}
 
     public static function fromFile(string $path): self
     {
-        /** @var array<string, list<array{float, string}>> $stops */
+        /** @var array<string, list<array{from_c: float, colour: string}>> $stops */
         $stops = json_decode((string) file_get_contents($path), true);
 
         return new self($stops);
@@ -23,15 +23,15 @@ final readonly class Palette
         $stops = $this->stops[$tissue];
         $before = $stops[0];
         foreach ($stops as $stop) {
-            if ($celsius < $stop[0]) {
-                $share = $stop[0] === $before[0] ? 0.0 : max(0.0, ($celsius - $before[0]) / ($stop[0] - $before[0]));
+            if ($celsius < $stop['from_c']) {
+                $share = $stop['from_c'] === $before['from_c'] ? 0.0 : max(0.0, ($celsius - $before['from_c']) / ($stop['from_c'] - $before['from_c']));
 
-                return self::mix($before[1], $stop[1], $share);
+                return self::mix($before['colour'], $stop['colour'], $share);
             }
             $before = $stop;
         }
 
-        return $before[1];
+        return $before['colour'];
     }
 
     private static function mix(string $from, string $to, float $share): string

@@ -13,7 +13,7 @@ final readonly class SliceSvg
 
     public function __construct(private Palette $palette) {}
 
-    /** @param array{shape: string, across_mm: float, tissue: string, peaks_c: list<array{float, float}>} $section */
+    /** @param  array{shape: string, across_mm: float, tissue: string, peaks_c: list<array{float, float}>}  $section */
     public function draw(array $section): string
     {
         $marks = $section['shape'] === 'slab' ? $this->strips($section) : $this->rings($section);
@@ -26,7 +26,7 @@ final readonly class SliceSvg
         );
     }
 
-    /** @param array{across_mm: float, tissue: string, peaks_c: list<array{float, float}>} $section */
+    /** @param  array{across_mm: float, tissue: string, peaks_c: list<array{float, float}>}  $section */
     private function strips(array $section): string
     {
         $perMm = self::HEIGHT / $section['across_mm'];
@@ -45,7 +45,7 @@ final readonly class SliceSvg
         return $marks;
     }
 
-    /** @param array{across_mm: float, tissue: string, peaks_c: list<array{float, float}>} $section */
+    /** @param  array{across_mm: float, tissue: string, peaks_c: list<array{float, float}>}  $section */
     private function rings(array $section): string
     {
         $perMm = self::HEIGHT / $section['across_mm'];

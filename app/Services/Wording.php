@@ -9,7 +9,7 @@ use LogicException;
 /** Puts the core's phrases into words in the customer's units. The interface reads the same file of sentences. */
 final readonly class Wording
 {
-    /** @param array<string, array<string, string>> $sentences by section, then key */
+    /** @param  array<string, array<string, string>>  $sentences by section, then key */
     private function __construct(private array $sentences) {}
 
     public static function fromFile(string $path): self
@@ -23,13 +23,13 @@ final readonly class Wording
         return new self($sentences);
     }
 
-    /** @param array{key: string, args: array<string, float|int|string>} $phrase */
+    /** @param  array{key: string, args: array<string, float|int|string>}  $phrase */
     public function say(array $phrase, Units $units): string
     {
         return $this->text('say', $phrase['key'], $phrase['args'], $units);
     }
 
-    /** @param array<string, float|int|string|null> $args figures with the unit in each name */
+    /** @param  array<string, float|int|string|null>  $args figures with the unit in each name */
     public function text(string $section, string $key, array $args = [], Units $units = Units::Metric): string
     {
         $sentence = $this->sentences[$section][$key] ?? throw new LogicException("No wording for {$section}: {$key}.");

@@ -33,7 +33,7 @@ final class AdviceTest extends AppTestCase
         yield 'a target above the fire' => [['method' => 'water_bath', 'heat_c' => 50], 'heat_c', 'unreachable'];
     }
 
-    /** @param array<string, mixed> $change */
+    /** @param  array<string, mixed>  $change */
     #[DataProvider('broken')]
     public function test_bad_input_is_a_problem_that_names_the_key(array $change, string $key, string $reason): void
     {

@@ -94,7 +94,7 @@ final class ExactSeries
         return self::bisect(static fn (float $x): float => self::bessel(1, $x), $n * M_PI, ($n + 0.5) * M_PI);
     }
 
-    /** @param callable(float): float $f */
+    /** @param  callable(float): float  $f */
     private static function bisect(callable $f, float $low, float $high): float
     {
         $isNegativeLow = $f($low) < 0.0;

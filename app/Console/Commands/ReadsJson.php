@@ -29,7 +29,7 @@ trait ReadsJson
         return $data;
     }
 
-    /** @param callable(): array<string, mixed> $work */
+    /** @param  callable(): array<string, mixed>  $work */
     private function answer(callable $work): int
     {
         try {

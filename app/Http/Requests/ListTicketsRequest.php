@@ -33,15 +33,18 @@ final class ListTicketsRequest extends FormRequest
         /** @var User $user */
         $user = $this->user();
         $find = trim($this->string('find')->toString());
-        $tickets = Ticket::query()->with('user')->where('shop_id', $user->shop_id)->orderByDesc('number');
-        if ($find === '') {
-            return $tickets;
+        $tickets = Ticket::query();
+        $tickets->with('user')->where('shop_id', $user->shop_id)->orderByDesc('number');
+        if ($find !== '') {
+            $like = '%'.addcslashes($find, '%_\\').'%';
+            $tickets->where(static function (Builder $either) use ($find, $like): void {
+                $either->where('cut_name', 'like', $like)->orWhere('customer_label', 'like', $like);
+                if (ctype_digit($find)) {
+                    $either->orWhere('number', (int) $find);
+                }
+            });
         }
-        $like = '%'.addcslashes($find, '%_\\').'%';
 
-        return $tickets->where(fn (Builder $either): Builder => $either
-            ->where('cut_name', 'like', $like)
-            ->orWhere('customer_label', 'like', $like)
-            ->when(ctype_digit($find), fn (Builder $number): Builder => $number->orWhere('number', (int) $find)));
+        return $tickets;
     }
 }

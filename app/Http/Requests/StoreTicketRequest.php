@@ -54,7 +54,7 @@ final class StoreTicketRequest extends FormRequest
     public function cautionsRead(): array
     {
         /** @var list<string> $read */
-        $read = $this->safe()->array('cautions_read');
+        $read = $this->validated('cautions_read');
 
         return $read;
     }

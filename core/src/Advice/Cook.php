@@ -18,7 +18,7 @@ use Nessmark\Safety\Verdict;
 /** One computed cook from end to end, with everything that watched it. */
 final readonly class Cook
 {
-    /** @param list<StageEnd> $ends */
+    /** @param  list<StageEnd>  $ends */
     public function __construct(
         public Simulator $simulator,
         public MethodPlan $plan,

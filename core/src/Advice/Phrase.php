@@ -7,7 +7,7 @@ namespace Nessmark\Advice;
 /** Something to be said: a key into the wording, and its figures with the unit in each name. The wording has the sentence. */
 final readonly class Phrase
 {
-    /** @param array<string, float|int|string> $args */
+    /** @param  array<string, float|int|string>  $args */
     public function __construct(public string $key, public array $args = []) {}
 
     /** @return array{key: string, args: object} */

@@ -193,7 +193,7 @@ final readonly class TicketWriter
         }
         $keys = [...array_diff($keys, ['fat_flare', 'lean']), 'raw_apart', 'local_code'];
 
-        return array_map(static fn (string $key): Phrase => new Phrase("caution.{$key}"), array_values($keys));
+        return array_map(static fn (string $key): Phrase => new Phrase("caution.{$key}"), $keys);
     }
 
     /** @return list<Phrase> what this ticket cannot promise */

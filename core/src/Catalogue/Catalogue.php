@@ -10,7 +10,7 @@ use Nessmark\Meat\Cut;
 /** Every cut the counter sells. */
 final readonly class Catalogue
 {
-    /** @param array<string, Cut> $cuts by slug */
+    /** @param  array<string, Cut>  $cuts by slug */
     private function __construct(private array $cuts) {}
 
     public static function from(DataFolder $folder): self

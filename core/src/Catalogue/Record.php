@@ -9,7 +9,7 @@ use LogicException;
 /** Shipped data with its types asserted. A wrong type is a broken program, not a wrong input. */
 final readonly class Record
 {
-    /** @param array<array-key, mixed> $data */
+    /** @param  array<array-key, mixed>  $data */
     public function __construct(private array $data, private string $where) {}
 
     public function has(string $key): bool

@@ -116,7 +116,7 @@ final class Fields
         return $value;
     }
 
-    /** @param non-empty-list<string> $choices */
+    /** @param  non-empty-list<string>  $choices */
     public function choice(string $key, array $choices): string
     {
         if (! $this->has($key)) {
@@ -134,7 +134,7 @@ final class Fields
         return $value;
     }
 
-    /** @param non-empty-list<string> $choices */
+    /** @param  non-empty-list<string>  $choices */
     public function choiceOr(string $key, string $default, array $choices): string
     {
         return $this->has($key) ? $this->choice($key, $choices) : $default;

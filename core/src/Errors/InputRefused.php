@@ -9,13 +9,13 @@ use DomainException;
 /** The input as a whole is refused; each violation names one key. Nothing is guessed in its place. */
 final class InputRefused extends DomainException implements CoreException
 {
-    /** @param non-empty-list<Violation> $violations */
+    /** @param  non-empty-list<Violation>  $violations */
     private function __construct(public readonly array $violations)
     {
         parent::__construct(implode(' ', array_map(static fn (Violation $v): string => $v->message(), $violations)));
     }
 
-    /** @param non-empty-list<Violation> $violations */
+    /** @param  non-empty-list<Violation>  $violations */
     public static function because(array $violations): self
     {
         return new self($violations);

@@ -86,7 +86,7 @@ final class ChoiOkos
         return $sum;
     }
 
-    /** @param array{float, float, float} $abc */
+    /** @param  array{float, float, float}  $abc */
     private static function evaluate(array $abc, float $celsius): float
     {
         $t = max(self::MIN_CELSIUS, min(self::MAX_CELSIUS, $celsius));

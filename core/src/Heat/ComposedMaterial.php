@@ -53,7 +53,7 @@ final readonly class ComposedMaterial implements Material
         return false;
     }
 
-    /** @param list<float> $table */
+    /** @param  list<float>  $table */
     private static function read(array $table, float $celsius): float
     {
         $place = max(0.0, min(count($table) - 1.0, $celsius - self::FIRST));

@@ -30,7 +30,7 @@ final readonly class Grid
         public float $outerArea,
     ) {}
 
-    /** @param int $cells number of control volumes, at least 3 */
+    /** @param  int  $cells number of control volumes, at least 3 */
     public static function across(Body $body, int $cells): self
     {
         $n = $body->shape->exponent();

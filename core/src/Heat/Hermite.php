@@ -9,7 +9,7 @@ final class Hermite
 {
     private function __construct() {}
 
-    /** @param float $share 0 at the start of the step, 1 at its end */
+    /** @param  float  $share 0 at the start of the step, 1 at its end */
     public static function at(float $share, float $stepS, float $from, float $fromRate, float $to, float $toRate): float
     {
         $rest = 1.0 - $share;

@@ -7,7 +7,7 @@ namespace Nessmark\Heat;
 /** The highest temperature each depth reaches: what the cut face of the cooked piece shows. */
 final class PeakProfile implements StepObserver
 {
-    /** @param array<int, float> $celsius °C at each node when the run begins, then the highest so far */
+    /** @param  array<int, float>  $celsius °C at each node when the run begins, then the highest so far */
     public function __construct(public array $celsius) {}
 
     public function step(float $fromS, array $fromC, array $fromRate, float $toS, array $toC, array $toRate): void
@@ -46,6 +46,6 @@ final class PeakProfile implements StepObserver
             }
         }
 
-        return $fractions;
+        return array_values($fractions);
     }
 }

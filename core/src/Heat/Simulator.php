@@ -55,7 +55,7 @@ final readonly class Simulator
         return $ends;
     }
 
-    /** @param list<StepObserver> $observers */
+    /** @param  list<StepObserver>  $observers */
     public function runStage(Snapshot $from, Stage $stage, array $observers = []): StageEnd
     {
         $now = $from;

@@ -304,7 +304,7 @@ final class Stepper
             $flow[$last] = 0.0;
         }
 
-        return $flow;
+        return array_values($flow);
     }
 
     /**
@@ -340,7 +340,7 @@ final class Stepper
     }
 
     /**
-     * @param  list<float>  $flow
+     * @param  array<int, float>  $flow
      * @param  list<float>  $capacity
      */
     private function coreRate(array $flow, array $capacity): float

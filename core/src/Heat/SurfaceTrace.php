@@ -10,7 +10,7 @@ final class SurfaceTrace implements StepObserver
     /** @var list<array{float, float, float, float}> time in s, face a (or the centre), core, face b, in °C */
     public array $points = [];
 
-    /** @param array<int, float> $startC °C at each node when the run begins */
+    /** @param  array<int, float>  $startC °C at each node when the run begins */
     public function __construct(private readonly Grid $grid, private readonly float $coreAtM, array $startC)
     {
         $this->note(0.0, $startC);
@@ -21,7 +21,7 @@ final class SurfaceTrace implements StepObserver
         $this->note($toS, $toC);
     }
 
-    /** @param array<int, float> $celsius */
+    /** @param  array<int, float>  $celsius */
     private function note(float $timeS, array $celsius): void
     {
         $this->points[] = [$timeS, $celsius[0], $this->grid->at($celsius, $this->coreAtM), $celsius[$this->grid->cells - 1]];

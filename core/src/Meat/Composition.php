@@ -14,7 +14,7 @@ final readonly class Composition
     /** Fractions read from tables rarely add up to one; past this gap something was left out or mistyped. */
     private const SUM_TOLERANCE = 0.1;
 
-    /** @param array<string, float> $fractions kg per kg, adding up to 1; keys from COMPONENTS */
+    /** @param  array<string, float>  $fractions kg per kg, adding up to 1; keys from COMPONENTS */
     private function __construct(public array $fractions) {}
 
     /**

@@ -9,7 +9,7 @@ use Nessmark\Advice\Phrase;
 /** One thing safety has to say about a plan. */
 final readonly class Finding
 {
-    /** @param list<string> $sources */
+    /** @param  list<string>  $sources */
     public function __construct(public Level $level, public Phrase $phrase, public array $sources = []) {}
 
     /** @return array<string, mixed> */

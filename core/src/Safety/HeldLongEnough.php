@@ -18,7 +18,7 @@ final class HeldLongEnough implements StepObserver
     /** @var list<array<int, float>> °C at each node at those times */
     private array $profilesC = [];
 
-    /** @param array<int, float> $startC */
+    /** @param  array<int, float>  $startC */
     public function __construct(array $startC)
     {
         $this->timesS[] = 0.0;
@@ -31,7 +31,7 @@ final class HeldLongEnough implements StepObserver
         $this->profilesC[] = $toC;
     }
 
-    /** @param list<HoldPoint> $points any one of them is enough for a depth */
+    /** @param  list<HoldPoint>  $points any one of them is enough for a depth */
     public function meets(array $points): bool
     {
         foreach (array_keys($this->profilesC[0]) as $node) {
@@ -51,7 +51,7 @@ final class HeldLongEnough implements StepObserver
         return true;
     }
 
-    /** @param list<float> $celsius of one depth, at the times of the steps */
+    /** @param  list<float>  $celsius of one depth, at the times of the steps */
     private function isHeld(array $celsius, HoldPoint $point): bool
     {
         $since = null;

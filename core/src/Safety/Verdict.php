@@ -9,7 +9,7 @@ final readonly class Verdict
 {
     public Level $level;
 
-    /** @param list<Finding> $findings */
+    /** @param  list<Finding>  $findings */
     public function __construct(public array $findings, public bool $meetsOfficialMinimum)
     {
         $level = Level::Clear;

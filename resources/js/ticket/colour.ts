@@ -1,20 +1,14 @@
 import palette from '@wording/palette.json'
-
-type Stop = readonly [number, string]
-const stops = palette as unknown as Record<string, Stop[]>
+import type { Schemas } from '@/api/client'
 
 /** The colour a tissue shows at the highest temperature it reached; the printed card draws from the same table. */
-export function colour(tissue: string, celsius: number): string {
-  const row = stops[tissue] ?? []
-  let before = row[0]
-  for (const stop of row) {
-    if (before !== undefined && celsius < stop[0]) {
-      const share = stop[0] === before[0] ? 0 : Math.max(0, (celsius - before[0]) / (stop[0] - before[0]))
-      return mix(before[1], stop[1], share)
-    }
-    before = stop
-  }
-  return before?.[1] ?? '#888888'
+export function colour(tissue: Schemas['CrossSection']['tissue'], celsius: number): string {
+  const stops = palette[tissue]
+  const next = stops.findIndex((stop) => celsius < stop.from_c)
+  const to = stops.at(next)
+  const from = stops[next - 1]
+  if (to === undefined || next === -1) return stops.at(-1)?.colour ?? '#888888'
+  return from === undefined ? to.colour : mix(from.colour, to.colour, (celsius - from.from_c) / (to.from_c - from.from_c))
 }
 
 function mix(from: string, to: string, share: number): string {

@@ -12,7 +12,7 @@ use RuntimeException;
 /** A headless Chromium of our own behind a ChromeDriver of our own, both ended when it is closed. */
 final class Chromium
 {
-    /** @param resource $process */
+    /** @param  resource  $process */
     private function __construct(public readonly RemoteWebDriver $driver, private $process, private readonly string $profile) {}
 
     public static function open(int $width = 1280, int $height = 800): self

@@ -9,6 +9,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverExpectedCondition as Until;
 use Facebook\WebDriver\WebDriverKeys;
+use RuntimeException;
 
 /** The counter as an advisor handles it. Verbs and readings; what they should be is for the test to say. */
 final readonly class CounterPage
@@ -27,10 +28,46 @@ final readonly class CounterPage
         return $page;
     }
 
-    public function reload(): self
+    public static function at(RemoteWebDriver $browser, string $url): self
+    {
+        return new self($browser, $url);
+    }
+
+    /** Loads the page afresh, as after a lost connection. */
+    public function reloaded(): self
     {
         $this->browser->get("{$this->url}/counter");
-        $this->settled();
+        $this->part('thickness');
+
+        return $this;
+    }
+
+    /** Presses one key; with a part named, again and again until the focus is inside it (a prefix of its test id will do). */
+    public function press(string $key, ?string $untilIn = null): self
+    {
+        for ($i = 0; $i < 80; $i++) {
+            $this->browser->getKeyboard()->sendKeys($key);
+            if ($untilIn === null || $this->browser->executeScript('return document.activeElement.closest(`[data-testid^="${arguments[0]}"]`) !== null', [$untilIn]) === true) {
+                return $this;
+            }
+        }
+        throw new RuntimeException("The focus never reaches {$untilIn}.");
+    }
+
+    /** Waits until a complaint with these words is on the page. */
+    public function complains(string $words): self
+    {
+        $this->browser->wait(10, 50)->until(fn (): bool => array_filter(
+            $this->browser->findElements(WebDriverBy::cssSelector('.wrong, [data-testid="problem"]')),
+            static fn (WebDriverElement $element): bool => str_contains($element->getText(), $words),
+        ) !== []);
+
+        return $this;
+    }
+
+    public function waitForText(string $testId, string $words): self
+    {
+        $this->browser->wait(10, 50)->until(Until::elementTextContains(self::by($testId), $words));
 
         return $this;
     }
@@ -48,7 +85,7 @@ final readonly class CounterPage
     public function type(string $field, string $text): self
     {
         $this->part($field)->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $this->part($field)->sendKeys($text);
+        $this->part($field)->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
 
         return $this;
     }
@@ -74,14 +111,6 @@ final readonly class CounterPage
     public function value(string $testId): string
     {
         return (string) $this->part($testId)->getAttribute('value');
-    }
-
-    /** What is written under the field that is wrong. */
-    public function complaint(): string
-    {
-        $by = WebDriverBy::cssSelector('.wrong, [data-testid="problem"]');
-
-        return $this->browser->wait(10, 50)->until(Until::visibilityOfElementLocated($by))->getText();
     }
 
     public function has(string $testId): bool

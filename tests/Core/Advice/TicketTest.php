@@ -92,7 +92,7 @@ final class TicketTest extends TestCase
         yield 'beef joint 1.2 kg at 180 °C, medium' => ['beef-eye-of-round-roast', ApplianceKind::Oven, Shape::Cylinder, 95.0, 180.0, [], null, 57.0, 92.0, 'UK meat-trade rule 25 min per 450 g and 25 min; from memory'];
     }
 
-    /** @param list<float> $flipAtS */
+    /** @param  list<float>  $flipAtS */
     #[DataProvider('customaryTimes')]
     public function test_effective_fires_cook_in_customary_times(string $slug, ApplianceKind $kind, Shape $shape, float $mm, float $heatC, array $flipAtS, ?float $flipEveryS, float $coreC, float $minutes, string $source): void
     {

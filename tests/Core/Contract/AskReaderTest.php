@@ -35,7 +35,7 @@ final class AskReaderTest extends TestCase
         yield 'frozen through' => [['start_c' => -12], 'start_c', 'out_of_range'];
     }
 
-    /** @param array<string, mixed> $change */
+    /** @param  array<string, mixed>  $change */
     #[DataProvider('broken')]
     public function test_broken_input_is_refused_naming_the_key(array $change, string $key, string $reason): void
     {

@@ -89,7 +89,7 @@ final class SimulationContractTest extends TestCase
 
     private const FACES = ['a' => ['h_w_m2k' => 5, 'ambient_c' => 20], 'b' => ['insulated' => true]];
 
-    /** @param array<string, mixed> $change */
+    /** @param  array<string, mixed>  $change */
     #[DataProvider('broken')]
     public function test_broken_input_is_refused_naming_the_key(array $change, string $key, string $reason): void
     {

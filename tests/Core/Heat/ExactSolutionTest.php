@@ -66,7 +66,7 @@ final class ExactSolutionTest extends TestCase
         yield from Oracles::of('time to core temperature');
     }
 
-    /** @param array<string, mixed> $in */
+    /** @param  array<string, mixed>  $in */
     #[DataProvider('timesToCore')]
     public function test_time_to_a_core_temperature(array $in, float $expectedS, float $toleranceS, string $source): void
     {
@@ -88,7 +88,7 @@ final class ExactSolutionTest extends TestCase
         }
     }
 
-    /** @param array<string, mixed> $in */
+    /** @param  array<string, mixed>  $in */
     #[DataProvider('bathTimes')]
     public function test_time_to_half_a_degree_under_the_bath(array $in, float $expectedMin, float $toleranceMin, string $source): void
     {
@@ -106,7 +106,7 @@ final class ExactSolutionTest extends TestCase
         yield from Oracles::of('first eigenvalue');
     }
 
-    /** @param array<string, mixed> $in */
+    /** @param  array<string, mixed>  $in */
     #[DataProvider('eigenvalues')]
     public function test_the_series_used_here_has_the_published_first_eigenvalue(array $in, float $expected, float $tolerance, string $source): void
     {
@@ -121,7 +121,7 @@ final class ExactSolutionTest extends TestCase
         yield from Oracles::of('adiabatic rise / (Tsurface-Tcore), parabolic');
     }
 
-    /** @param array<string, mixed> $in */
+    /** @param  array<string, mixed>  $in */
     #[DataProvider('carryOver')]
     public function test_an_insulated_parabola_levels_out_at_its_volume_mean(array $in, float $expected, float $tolerance, string $source): void
     {

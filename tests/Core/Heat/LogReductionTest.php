@@ -29,7 +29,7 @@ final class LogReductionTest extends TestCase
         yield from Oracles::of('log reduction, linear ramp');
     }
 
-    /** @param array<string, mixed> $in */
+    /** @param  array<string, mixed>  $in */
     #[DataProvider('ramps')]
     public function test_a_linear_ramp_gives_the_closed_form(array $in, float $expected, float $tolerance, string $source): void
     {
@@ -53,7 +53,7 @@ final class LogReductionTest extends TestCase
         yield from Oracles::of('min hold for 6.5 log');
     }
 
-    /** @param array<string, mixed> $in */
+    /** @param  array<string, mixed>  $in */
     #[DataProvider('printedHolds')]
     public function test_every_printed_hold_of_the_table_is_worth_its_logs(array $in, float $holdS, float $_, string $source): void
     {

@@ -23,7 +23,7 @@ final class PropertiesTest extends TestCase
         yield from Oracles::of('mixture property 20 C');
     }
 
-    /** @param array<string, mixed> $in */
+    /** @param  array<string, mixed>  $in */
     #[DataProvider('rows')]
     public function test_components_and_mixtures(array $in, float $expected, float $tolerance, string $source): void
     {

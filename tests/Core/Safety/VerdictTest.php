@@ -76,7 +76,7 @@ final class VerdictTest extends TestCase
         yield 'a bath too cool for too long' => [['cut' => 'beef-eye-of-round-roast', 'thickness_mm' => 120, 'method' => 'water_bath', 'heat_c' => 52.5, 'diners' => [['count' => 6, 'doneness' => 'rare']]]];
     }
 
-    /** @param array<string, mixed> $ask */
+    /** @param  array<string, mixed>  $ask */
     #[DataProvider('stops')]
     public function test_a_stop_stays_a_stop_whatever_else_is_said(array $ask): void
     {
@@ -159,7 +159,7 @@ final class VerdictTest extends TestCase
         }
     }
 
-    /** @param array<string, mixed> $in */
+    /** @param  array<string, mixed>  $in */
     #[DataProvider('printedPoints')]
     public function test_the_rules_hold_the_printed_points(array $in, float $holdS, float $_, string $source, Profile $profile): void
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Session;
 
+use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
@@ -16,7 +17,9 @@ final class EndSessionController
     ])]
     public function __invoke(Request $request): Response
     {
-        Auth::guard('web')->logout();
+        /** @var StatefulGuard $guard */
+        $guard = Auth::guard('web');
+        $guard->logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Session;
 use App\Http\Requests\StartSessionRequest;
 use App\Http\Resources\SessionResource;
 use App\Models\User;
+use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
@@ -23,12 +24,14 @@ final class StartSessionController
     public function __invoke(StartSessionRequest $request): SessionResource
     {
         abort_unless($request->hasSession(), 400, 'Sign in from the application\'s own page; only it gets a session.');
-        if (! Auth::guard('web')->attempt($request->credentials())) {
+        /** @var StatefulGuard $guard */
+        $guard = Auth::guard('web');
+        if (! $guard->attempt($request->credentials())) {
             throw ValidationException::withMessages(['password' => 'No one signs in with this name and password.']);
         }
         $request->session()->regenerate();
         /** @var User $user */
-        $user = Auth::guard('web')->user();
+        $user = $guard->user();
 
         return new SessionResource($user->load('shop'));
     }

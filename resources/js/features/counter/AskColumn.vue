@@ -34,7 +34,7 @@ const count = (by: -1 | 1) => { store.draft.count = Math.max(1, store.draft.coun
 <template>
   <section class="column" :aria-label="t('ask.title')">
     <div>
-      <p class="legend" id="eaters">{{ t('ask.eaters') }}</p>
+      <p id="eaters" class="legend">{{ t('ask.eaters') }}</p>
       <div class="eaters">
         <div class="count" role="group" aria-labelledby="eaters">
           <button type="button" :aria-label="t('ask.fewer')" @click="count(-1)">−</button>

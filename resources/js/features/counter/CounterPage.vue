@@ -90,7 +90,7 @@ onKey('?', () => { keysOpen.value = true })
       <TicketCard v-if="ticket" v-model:read="read" :ticket="ticket" :units="units.units" :stale="stale" readable>
         <template #tools>
           <button type="button" class="help" :aria-label="t('keys.open')" @click="keysOpen = true">?</button>
-          <button type="button" class="units" :aria-label="t('app.units')" data-testid="units" @click="units.toggle()">
+          <button type="button" class="units" data-testid="units" @click="units.toggle()"><span class="sr-only">{{ t('app.units') }} </span>
             <span :class="{ on: units.units === 'metric' }">{{ t('app.metric') }}</span><span :class="{ on: units.units === 'imperial' }">{{ t('app.imperial') }}</span>
           </button>
         </template>

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+use Tests\Browser\Support\Application;
+use Tests\Browser\Support\Chromium;
+use Tests\Browser\Support\CounterPage;
+
+/** The counter as it is used: a real browser, the real server, a real database. */
+final class CounterJourneyTest extends TestCase
+{
+    private static Application $application;
+
+    private Chromium $chromium;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$application = Application::start();
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$application->stop();
+    }
+
+    protected function setUp(): void
+    {
+        $this->chromium = Chromium::open();
+    }
+
+    protected function tearDown(): void
+    {
+        $this->chromium->close();
+    }
+
+    public function test_a_ticket_is_made_changed_given_found_and_printed(): void
+    {
+        $counter = $this->counter()->choose('cuts', 'Rump, cap on')->choose('method', 'Sear, then oven');
+        $before = $counter->text('time');
+        $counter->type('thickness', '60')->settled();
+        $after = $counter->text('time');
+        self::assertNotSame($before, $after);
+        self::assertGreaterThan((int) $before, (int) $after, 'thicker takes longer');
+
+        self::assertFalse($counter->part('give')->isEnabled(), 'the caution has not been read out');
+        $counter->part('read-safety.below_minimum_held')->click();
+        $counter->part('label')->sendKeys('Oddny');
+        $pull = $counter->text('pull');
+        $counter->part('give')->click();
+        $counter->waitFor('given');
+        self::assertSame([], $this->seriousFindings());
+
+        $this->chromium->driver->get(self::$application->url.'/tickets');
+        $counter->waitFor('tickets')->findElement(WebDriverBy::linkText('Rump, cap on'))->click();
+        self::assertSame('No. 5, Oddny', $counter->waitFor('ticket-number')->getText());
+        self::assertSame([$pull, $after], [$counter->text('pull'), $counter->text('time')]);
+        self::assertSame([], $this->seriousFindings());
+
+        $card = $this->chromium->driver->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; fetch(arguments[0]).then(async (r) => done([r.status, r.headers.get("content-type"), (await r.text()).slice(0, 5)]))',
+            [$counter->part('card-link')->getAttribute('href')],
+        );
+        self::assertSame([200, 'application/pdf', '%PDF-'], $card);
+    }
+
+    public function test_the_keyboard_alone_makes_a_ticket(): void
+    {
+        $browser = $this->chromium->driver;
+        $browser->get(self::$application->url.'/counter');
+        $keys = CounterPage::at($browser, self::$application->url);
+        $keys->part('sign-in-name');
+        $browser->getKeyboard()->sendKeys([WebDriverKeys::TAB, WebDriverKeys::TAB, 'ysolde', WebDriverKeys::TAB, 'coldroom-88', WebDriverKeys::ENTER]);
+        $keys->settled();
+        $keys->press(WebDriverKeys::TAB, 'cuts')->press(WebDriverKeys::ARROW_DOWN)->settled();
+        $cut = $keys->text('ticket');
+        $keys->press(WebDriverKeys::ARROW_UP)->settled();
+        self::assertNotSame($cut, $keys->text('ticket'), 'arrow keys choose the cut');
+
+        $time = $keys->text('time');
+        $keys->press(']')->press(']')->press(']')->press(']')->settled();
+        self::assertNotSame($time, $keys->text('time'), 'brackets change the thickness');
+        $pull = $keys->text('pull');
+        $keys->press('u');
+        self::assertNotSame($pull, $keys->text('pull'), 'u changes the units');
+
+        foreach ($browser->findElements(WebDriverBy::cssSelector('[data-testid^="read-"]')) as $ignored) {
+            $keys->press(WebDriverKeys::TAB, 'read-')->press(WebDriverKeys::SPACE);
+        }
+        $keys->press('p');
+        self::assertStringContainsString('is kept', $keys->waitFor('given')->getText());
+    }
+
+    public function test_what_is_wrong_is_said_and_what_was_typed_stays(): void
+    {
+        $counter = $this->counter();
+        foreach (['abc' => 'not a number', 'NaN' => 'not a number', '0' => 'from 10 to', '-5' => 'from 10 to', '10000' => 'from 10 to', '' => 'Put in a figure'] as $typed => $complaint) {
+            $counter->type('thickness', (string) $typed);
+            $counter->complains($complaint);
+            self::assertSame((string) $typed, $counter->value('thickness'));
+        }
+        $counter->type('thickness', '12,5 cm');
+        $counter->complains('not a number');
+        $counter->reloaded();
+        self::assertSame('12,5 cm', $counter->value('thickness'), 'a reload loses nothing');
+
+        $counter->type('thickness', '30')->settled();
+        $counter->choose('method', 'Water bath');
+        $counter->type('heat', '50');
+        $counter->complains('can never be reached');
+        self::assertSame('50', $counter->value('heat'));
+        self::assertSame([], $this->seriousFindings());
+    }
+
+    public function test_someone_at_risk_turns_the_plan_into_a_stop_with_a_way_out(): void
+    {
+        $counter = $this->counter()->choose('risk', 'Yes');
+        self::assertStringContainsString('Stop', $counter->text('verdict'));
+        self::assertFalse($counter->has('give'));
+
+        $counter->part('offer')->click();
+        $counter->waitForText('verdict', 'Clear');
+        self::assertTrue($counter->part('give')->isEnabled());
+    }
+
+    private function counter(): CounterPage
+    {
+        return CounterPage::signIn($this->chromium->driver, self::$application->url, 'maret', 'tideline-47');
+    }
+
+    /** @return list<string> what axe-core finds serious or critical on the page as it stands */
+    private function seriousFindings(): array
+    {
+        $driver = $this->chromium->driver;
+        $driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        /** @var list<string> $found */
+        $found = $driver->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            axe.run().then((result) => done(result.violations.filter((v) => ['serious', 'critical'].includes(v.impact))
+                .flatMap((v) => v.nodes.map((node) => `${v.id}: ${node.html.slice(0, 160)} ${node.failureSummary}`))));
+            JS);
+
+        return $found;
+    }
+}

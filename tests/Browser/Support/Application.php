@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use RuntimeException;
+
+/** The application with its demo shop in a database of its own, served on loopback for as long as it is kept. */
+final class Application
+{
+    /** @param  resource  $process */
+    private function __construct(public readonly string $url, private $process) {}
+
+    public static function start(): self
+    {
+        $root = dirname(__DIR__, 3);
+        $port = Ports::free();
+        $environment = [
+            ...getenv(), 'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'APP_URL' => "http://127.0.0.1:{$port}", 'DB_DATABASE' => 'nessmark_browser',
+            'NESSMARK_DEMO' => 'true', 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'database',
+            'PHP_CLI_SERVER_WORKERS' => '1', // workers of it would outlive it
+        ];
+        $log = ['file', getenv('NESSMARK_VAR').'/log/browser-web.log', 'w'];
+        $setUp = proc_open([PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force', '--no-interaction'], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $root, $environment);
+        if ($setUp === false) {
+            throw new RuntimeException('artisan does not start.');
+        }
+        $said = stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
+        if (proc_close($setUp) !== 0) {
+            throw new RuntimeException("The demo shop cannot be set up: {$said}");
+        }
+        $fast = ['-d', 'opcache.enable=1', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
+        $router = "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php";
+        $process = proc_open([PHP_BINARY, ...$fast, '-S', "127.0.0.1:{$port}", $router], [1 => $log, 2 => $log], $pipes, "{$root}/public", $environment);
+        if ($process === false) {
+            throw new RuntimeException('The web server does not start.');
+        }
+        Ports::wait($port);
+
+        return new self("http://127.0.0.1:{$port}", $process);
+    }
+
+    public function stop(): void
+    {
+        proc_terminate($this->process);
+        proc_close($this->process);
+    }
+}
