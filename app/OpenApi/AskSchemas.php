@@ -17,7 +17,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'AskSchools', type: 'object', additionalProperties: false, properties: [
     new OA\Property(property: 'doneness_words', type: 'string', enum: ['kitchen', 'official']),
 ])]
-#[OA\Schema(schema: 'Ask', type: 'object', additionalProperties: false, required: ['cut', 'thickness_mm'], properties: [
+#[OA\Schema(schema: 'Ask', type: 'object', additionalProperties: false, required: ['cut', 'thickness_mm', 'diners'], properties: [
     new OA\Property(property: 'cut', type: 'string'),
     new OA\Property(property: 'thickness_mm', type: 'number'),
     new OA\Property(property: 'start_c', type: 'number', nullable: true),

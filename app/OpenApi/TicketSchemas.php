@@ -120,7 +120,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'TicketSchools', type: 'object', additionalProperties: false, required: ['doneness_words'], properties: [
     new OA\Property(property: 'doneness_words', type: 'string'),
 ])]
-#[OA\Schema(schema: 'Ticket', type: 'object', additionalProperties: false, required: ['engine_version', 'cut', 'method', 'thickness_mm', 'is_round', 'start_c', 'heat_c', 'profile', 'schools', 'verdict', 'amounts', 'target', 'pull_core_c', 'peak_core_c', 'carry_over_k', 'can_probe', 'time', 'rest_s', 'total_s', 'effects', 'stages', 'timeline', 'on_heat_at', 'eat_at', 'slice', 'heat_ribbon', 'cross_section', 'log_reduction', 'cautions', 'doubts', 'sources'], properties: [
+#[OA\Schema(schema: 'Ticket', type: 'object', additionalProperties: false, required: ['engine_version', 'cut', 'method', 'thickness_mm', 'is_round', 'start_c', 'heat_c', 'profile', 'schools', 'verdict', 'amounts', 'price', 'trim', 'seasoning', 'target', 'pull_core_c', 'peak_core_c', 'carry_over_k', 'can_probe', 'time', 'rest_s', 'total_s', 'effects', 'stages', 'timeline', 'on_heat_at', 'eat_at', 'slice', 'heat_ribbon', 'cross_section', 'log_reduction', 'cautions', 'doubts', 'sources'], properties: [
     new OA\Property(property: 'engine_version', type: 'string'),
     new OA\Property(property: 'cut', ref: '#/components/schemas/TicketCut'),
     new OA\Property(property: 'method', type: 'string'),
@@ -132,6 +132,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'schools', ref: '#/components/schemas/TicketSchools'),
     new OA\Property(property: 'verdict', ref: '#/components/schemas/Verdict'),
     new OA\Property(property: 'amounts', ref: '#/components/schemas/Amounts'),
+    new OA\Property(property: 'price', type: 'object', nullable: true),
+    new OA\Property(property: 'trim', type: 'object', nullable: true),
+    new OA\Property(property: 'seasoning', type: 'object', nullable: true),
     new OA\Property(property: 'target', ref: '#/components/schemas/Target'),
     new OA\Property(property: 'pull_core_c', type: 'number'),
     new OA\Property(property: 'peak_core_c', type: 'number'),

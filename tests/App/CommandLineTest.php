@@ -37,14 +37,14 @@ final class CommandLineTest extends TestCase
     {
         yield 'no JSON' => ['nessmark:simulate', 'NaN', '(input)'];
         yield 'nothing' => ['nessmark:advise', '', '(input)'];
-        yield 'thickness 0' => ['nessmark:advise', '{"cut":"lamb-rump","thickness_mm":0}', 'thickness_mm'];
-        yield 'thickness -5' => ['nessmark:advise', '{"cut":"lamb-rump","thickness_mm":-5}', 'thickness_mm'];
-        yield 'thickness 10,000' => ['nessmark:advise', '{"cut":"lamb-rump","thickness_mm":10000}', 'thickness_mm'];
-        yield 'thickness abc' => ['nessmark:advise', '{"cut":"lamb-rump","thickness_mm":"abc"}', 'thickness_mm'];
-        yield 'thickness missing' => ['nessmark:advise', '{"cut":"lamb-rump"}', 'thickness_mm'];
-        yield 'unknown cut' => ['nessmark:advise', '{"cut":"unicorn","thickness_mm":30}', 'cut'];
-        yield 'eating in the past' => ['nessmark:advise', '{"cut":"lamb-rump","thickness_mm":45,"eat_at":"2001-01-01T12:00:00Z"}', 'eat_at'];
-        yield 'a target above the fire' => ['nessmark:advise', '{"cut":"lamb-rump","thickness_mm":45,"method":"water_bath","heat_c":50}', 'heat_c'];
+        yield 'thickness 0' => ['nessmark:advise', '{"diners":[{"count":2}],"cut":"lamb-rump","thickness_mm":0}', 'thickness_mm'];
+        yield 'thickness -5' => ['nessmark:advise', '{"diners":[{"count":2}],"cut":"lamb-rump","thickness_mm":-5}', 'thickness_mm'];
+        yield 'thickness 10,000' => ['nessmark:advise', '{"diners":[{"count":2}],"cut":"lamb-rump","thickness_mm":10000}', 'thickness_mm'];
+        yield 'thickness abc' => ['nessmark:advise', '{"diners":[{"count":2}],"cut":"lamb-rump","thickness_mm":"abc"}', 'thickness_mm'];
+        yield 'thickness missing' => ['nessmark:advise', '{"diners":[{"count":2}],"cut":"lamb-rump"}', 'thickness_mm'];
+        yield 'unknown cut' => ['nessmark:advise', '{"diners":[{"count":2}],"cut":"unicorn","thickness_mm":30}', 'cut'];
+        yield 'eating in the past' => ['nessmark:advise', '{"diners":[{"count":2}],"cut":"lamb-rump","thickness_mm":45,"eat_at":"2001-01-01T12:00:00Z"}', 'eat_at'];
+        yield 'a target above the fire' => ['nessmark:advise', '{"diners":[{"count":2}],"cut":"lamb-rump","thickness_mm":45,"method":"water_bath","heat_c":50}', 'heat_c'];
     }
 
     #[DataProvider('broken')]

@@ -108,7 +108,11 @@ final class CounterJourneyTest extends TestCase
         $counter->reloaded();
         self::assertSame('12,5 cm', $counter->value('thickness'), 'a reload loses nothing');
 
-        $counter->type('thickness', '30')->settled();
+        $counter->remember(['clock' => '00:00', 'day' => 'today', 'thicknessText' => null, 'thicknessMm' => 30])->reloaded();
+        $counter->complains('eat_at cannot be');
+        $counter->remember(['clock' => '', 'cut' => 'unicorn-rump'])->reloaded();
+        $counter->complains('cut cannot be "unicorn-rump"');
+        $counter->remember(['cut' => 'beef-rib-eye-steak'])->reloaded()->settled();
         $counter->choose('method', 'Water bath');
         $counter->type('heat', '50');
         $counter->complains('can never be reached');

@@ -37,6 +37,6 @@ final class Counter
      */
     public function ticket(array $ask): array
     {
-        return $this->writer->advise($this->reader->read($ask))['ticket'];
+        return $this->writer->advise($this->reader->read(['diners' => [['count' => 2]], ...$ask]))['ticket'];
     }
 }

@@ -14,13 +14,16 @@ use Nessmark\Heat\Shape;
  */
 final class ExactSeries
 {
-    private const TERMS = 80;
+    private const TERMS = 60;
+
+    /** @var array<string, list<float>> */
+    private static array $known = [];
 
     /** (T − T∞) / (T₀ − T∞) */
     public static function theta(Shape $shape, float $bi, float $fo, float $x): float
     {
         $sum = 0.0;
-        foreach (self::roots($shape, $bi) as $zeta) {
+        foreach (self::$known["{$shape->value} {$bi}"] ??= self::roots($shape, $bi) as $zeta) {
             $sum += self::coefficient($shape, $zeta) * exp(-$zeta * $zeta * $fo) * self::mode($shape, $zeta * $x);
         }
 

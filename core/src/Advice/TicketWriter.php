@@ -85,6 +85,9 @@ final readonly class TicketWriter
             'schools' => ['doneness_words' => $ask->scale->value],
             'verdict' => $this->verdict($ask, $cook),
             'amounts' => $this->portions->of($ask),
+            'price' => null, // these three are not computed by this version
+            'trim' => null,
+            'seasoning' => null,
             'target' => [
                 'scale' => $ask->scale->value, 'word' => $ask->doneness->word, 'core_c' => round($ask->doneness->targetC, 1),
                 'from_c' => round($ask->doneness->fromC, 1), 'to_c' => round($ask->doneness->toC, 1),

@@ -143,9 +143,6 @@ final readonly class AskReader
     {
         $words = $this->wordsFor($cut, $scale);
         $default = in_array($cut->defaultDoneness, $words, true) ? $cut->defaultDoneness : $words[0];
-        if (! $in->has('diners')) {
-            return [[new Diner(2, Appetite::Usual, false)], $default, false];
-        }
         $diners = [];
         $agreed = null;
         $avoids = false;

@@ -131,7 +131,7 @@ export interface components {
             start_c?: number | null;
             method?: string | null;
             heat_c?: number | null;
-            diners?: components["schemas"]["AskDiner"][];
+            diners: components["schemas"]["AskDiner"][];
             appliances?: string[];
             /** @enum {string} */
             units?: "metric" | "imperial";
@@ -391,6 +391,9 @@ export interface components {
             schools: components["schemas"]["TicketSchools"];
             verdict: components["schemas"]["Verdict"];
             amounts: components["schemas"]["Amounts"];
+            price: Record<string, never> | null;
+            trim: Record<string, never> | null;
+            seasoning: Record<string, never> | null;
             target: components["schemas"]["Target"];
             pull_core_c: number;
             peak_core_c: number;

@@ -42,6 +42,18 @@ final readonly class CounterPage
         return $this;
     }
 
+    /**
+     * Changes what the device remembers of the draft, as an older visit might have left it.
+     *
+     * @param  array<string, mixed>  $change
+     */
+    public function remember(array $change): self
+    {
+        $this->browser->executeScript('localStorage.setItem("nessmark.draft", JSON.stringify({ ...JSON.parse(localStorage.getItem("nessmark.draft")), ...arguments[0] }))', [$change]);
+
+        return $this;
+    }
+
     /** Presses one key; with a part named, again and again until the focus is inside it (a prefix of its test id will do). */
     public function press(string $key, ?string $untilIn = null): self
     {

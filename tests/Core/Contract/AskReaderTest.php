@@ -22,6 +22,7 @@ final class AskReaderTest extends TestCase
         yield 'thickness a word' => [['thickness_mm' => 'abc'], 'thickness_mm', 'wrong_type'];
         yield 'thickness not a number' => [['thickness_mm' => NAN], 'thickness_mm', 'out_of_range'];
         yield 'thickness missing' => [['thickness_mm' => null], 'thickness_mm', 'missing'];
+        yield 'nobody eats' => [['diners' => null], 'diners', 'missing'];
         yield 'unknown cut' => [['cut' => 'unicorn-rump'], 'cut', 'not_allowed'];
         yield 'no cut' => [['cut' => null], 'cut', 'missing'];
         yield 'a method the cut does not suit' => [['method' => 'oven_roast'], 'method', 'not_allowed'];
@@ -40,7 +41,7 @@ final class AskReaderTest extends TestCase
     public function test_broken_input_is_refused_naming_the_key(array $change, string $key, string $reason): void
     {
         try {
-            Counter::open()->reader->read([...['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30], ...$change]);
+            Counter::open()->reader->read([...['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'diners' => [['count' => 2]]], ...$change]);
             self::fail('it was taken');
         } catch (InputRefused $refused) {
             self::assertSame([$key, $reason], [$refused->violations[0]->key, $refused->violations[0]->reason], $refused->getMessage());

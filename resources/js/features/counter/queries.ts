@@ -8,7 +8,7 @@ export const catalogueQuery = () =>
 export const adviceQuery = (ask: Schemas['Ask'] | null) =>
   queryOptions({
     queryKey: ['advice', ask] as const,
-    queryFn: ({ signal }) => orThrow(api.POST('/advice', { body: ask ?? { cut: '', thickness_mm: 0 }, signal })),
+    queryFn: ({ signal }) => orThrow(api.POST('/advice', { body: ask ?? { cut: '', thickness_mm: 0, diners: [] }, signal })),
     enabled: ask !== null,
     placeholderData: keepPreviousData,
     staleTime: 60_000,
