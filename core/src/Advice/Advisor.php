@@ -14,6 +14,7 @@ use Nessmark\Heat\PeakProfile;
 use Nessmark\Heat\Simulator;
 use Nessmark\Heat\SurfaceTrace;
 use Nessmark\Method\Method;
+use Nessmark\Method\MethodPlan;
 use Nessmark\Method\MethodTable;
 use Nessmark\Method\Planner;
 use Nessmark\Method\Pull;
@@ -38,7 +39,10 @@ final readonly class Advisor
     /** The search for the pull runs coarser than the cook that is shown; it moves the peak by less than 0.1 K. */
     private const SEARCH_CELLS = 41;
 
-    private const SEARCH_TOLERANCE_K = 0.02;
+    private const SEARCH_TOLERANCE_K = 0.05;
+
+    /** A ticket shows tenths of a degree at best; this keeps each step of its run well inside that. */
+    private const TOLERANCE_K = 0.02;
 
     private Planner $planner;
 
@@ -86,25 +90,11 @@ final readonly class Advisor
 
     private function cook(Ask $ask, float $targetC, bool $mustMeet, ?float $openS): Cook
     {
-        $mm = $ask->thickness->toMillimetres();
         $heatC = $ask->heat?->toCelsius() ?? $this->planner->usualHeatC($ask->method, $targetC);
-        $plan = $this->planner->plan($ask->cut, $mm, $ask->method, $heatC, $this->holdS($ask, $targetC, $mustMeet));
-        $simulator = new Simulator($ask->cut->body($ask->thickness), $ask->cut->material());
-        $start = $simulator->start($ask->start->toCelsius());
+        $plan = $this->planner->plan($ask->cut, $ask->thickness->toMillimetres(), $ask->method, $heatC, $this->holdS($ask, $targetC, $mustMeet));
         $countsCarryOver = ! $mustMeet && $ask->method !== Method::WaterBath;
-        try {
-            if ($openS !== null) {
-                $pull = new Pull($openS, $targetC);
-            } elseif ($countsCarryOver) {
-                $rough = new Simulator($ask->cut->body($ask->thickness), $ask->cut->material(), self::SEARCH_CELLS, self::SEARCH_TOLERANCE_K);
-                $pull = PullFinder::find($rough, $rough->start($ask->start->toCelsius()), $plan, $targetC, true);
-            } else {
-                $pull = PullFinder::find($simulator, $start, $plan, $targetC, false);
-            }
-        } catch (PullNotFound $notFound) {
-            throw $this->refusal($ask, $notFound, $heatC);
-        }
-        $plan = $plan->endingAfter($pull->openS);
+        $simulator = new Simulator($ask->cut->body($ask->thickness), $ask->cut->material(), toleranceK: self::TOLERANCE_K);
+        $start = $simulator->start($ask->start->toCelsius());
 
         $limits = $this->rules->limits;
         $set = $this->rules->lethality();
@@ -113,11 +103,31 @@ final readonly class Advisor
         $surface = new SurfaceTrace($simulator->grid, $simulator->body->coreAtM, $start->celsius);
         $held = new HeldLongEnough($start->celsius);
         $lethality = new LogReduction($simulator->grid, $set['d_ref_s'], $set['t_ref_c'], $set['z_k']);
-        $ends = $simulator->run($start, $plan->stages(), [$core, $peak, $surface, $held, $lethality]);
-        $totalS = $ends[count($ends) - 1]->end->timeS;
-        $evidence = new CookEvidence($held, $core->maxC, $core->reachedAtS[0], $totalS - $plan->restS(), $mm >= $limits->of('probe_from_mm'));
+        try {
+            $ended = $openS !== null ? $plan->endingAfter($openS) : $this->ended($ask, $plan, $targetC, $countsCarryOver);
+            $ends = $simulator->run($start, $ended->stages(), [$core, $peak, $surface, $held, $lethality]);
+            $pull = Pull::of($simulator, $ends[count($plan->before)], $targetC);
+        } catch (PullNotFound $notFound) {
+            throw $this->refusal($ask, $notFound, $heatC);
+        }
+        $plan = $plan->endingAfter($pull->openS);
+        $heatedS = $ends[count($ends) - 1]->end->timeS - $plan->restS();
+        $canProbe = $ask->thickness->toMillimetres() >= $limits->of('probe_from_mm');
+        $evidence = new CookEvidence($held, $core->maxC, $core->reachedAtS[0], $heatedS, $canProbe);
 
         return new Cook($simulator, $plan, $heatC, $pull, $countsCarryOver, $ends, $core, $peak, $surface, $lethality, $evidence, $this->judge->judge($ask, $evidence));
+    }
+
+    /** The plan with an end to its open stage: where the core peaks at the target afterwards, or is at it then and there. */
+    private function ended(Ask $ask, MethodPlan $plan, float $targetC, bool $countsCarryOver): MethodPlan
+    {
+        PullFinder::refuseOutOfReach($plan, $targetC);
+        if (! $countsCarryOver) {
+            return $plan->endingAtCore($targetC);
+        }
+        $rough = new Simulator($ask->cut->body($ask->thickness), $ask->cut->material(), self::SEARCH_CELLS, self::SEARCH_TOLERANCE_K);
+
+        return $plan->endingAfter(PullFinder::openSeconds($rough, $rough->start($ask->start->toCelsius()), $plan, $targetC));
     }
 
     /** A water bath can hold a piece at its target until a printed point below it is met. */

@@ -6,7 +6,6 @@ namespace Nessmark\Advice;
 
 use Nessmark\Appliance\Appliance;
 use Nessmark\Heat\Simulator;
-use Nessmark\Method\MethodPlan;
 use Nessmark\Method\Planner;
 use Nessmark\Method\PullFinder;
 use Nessmark\Quantity\Length;
@@ -25,7 +24,7 @@ final readonly class Spread
 
     private const START_K = 2.0;
 
-    /** Delays need no more than this: a coarse run moves them by less than 3 %. */
+    /** Delays need no more than this, nor each turn followed: both move them by little against the spread itself. */
     private const CELLS = 31;
 
     private const TOLERANCE_K = 0.05;
@@ -77,11 +76,6 @@ final readonly class Spread
         }
         $simulator = new Simulator($ask->cut->body(Length::ofMillimetres($thicknessMm)), $ask->cut->material(), self::CELLS, self::TOLERANCE_K);
 
-        return PullFinder::secondsToCore($simulator, $simulator->start($ask->start->toCelsius() + $startK), $this->uninterrupted($plan), $pullC);
-    }
-
-    private function uninterrupted(MethodPlan $plan): MethodPlan
-    {
-        return new MethodPlan($plan->before, $plan->open, [], $plan->preheatS, $plan->surfaceC);
+        return PullFinder::secondsToCore($simulator, $simulator->start($ask->start->toCelsius() + $startK), $plan->withoutTurning(), $pullC);
     }
 }

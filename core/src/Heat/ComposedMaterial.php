@@ -40,10 +40,20 @@ final readonly class ComposedMaterial implements Material
 
     public function conductivityWMK(float $celsius): float
     {
-        return self::read($this->conductivity, $celsius);
+        return self::read($this->conductivity, [$celsius])[0];
     }
 
     public function heatCapacityJM3K(float $celsius): float
+    {
+        return self::read($this->heatCapacity, [$celsius])[0];
+    }
+
+    public function conductivitiesWMK(array $celsius): array
+    {
+        return self::read($this->conductivity, $celsius);
+    }
+
+    public function heatCapacitiesJM3K(array $celsius): array
     {
         return self::read($this->heatCapacity, $celsius);
     }
@@ -53,12 +63,28 @@ final readonly class ComposedMaterial implements Material
         return false;
     }
 
-    /** @param  list<float>  $table */
-    private static function read(array $table, float $celsius): float
+    /**
+     * @param  list<float>  $table
+     * @param  array<int, float>  $celsius
+     * @return list<float>
+     */
+    private static function read(array $table, array $celsius): array
     {
-        $place = max(0.0, min(count($table) - 1.0, $celsius - self::FIRST));
-        $i = min(count($table) - 2, (int) $place);
+        $last = count($table) - 1;
+        $read = [];
+        foreach ($celsius as $value) {
+            $place = $value - self::FIRST;
+            if ($place <= 0.0) {
+                $read[] = $table[0];
+            } elseif ($place >= $last) {
+                $read[] = $table[$last];
+            } else {
+                $i = (int) $place;
+                $low = $table[$i];
+                $read[] = $low + ($table[$i + 1] - $low) * ($place - $i);
+            }
+        }
 
-        return $table[$i] + ($table[$i + 1] - $table[$i]) * ($place - $i);
+        return $read;
     }
 }

@@ -32,6 +32,16 @@ final readonly class ConstantMaterial implements Material
         return $this->densityKgM3 * $this->specificHeatJKgK;
     }
 
+    public function conductivitiesWMK(array $celsius): array
+    {
+        return array_fill(0, count($celsius), $this->conductivityWMK);
+    }
+
+    public function heatCapacitiesJM3K(array $celsius): array
+    {
+        return array_fill(0, count($celsius), $this->densityKgM3 * $this->specificHeatJKgK);
+    }
+
     public function isConstant(): bool
     {
         return true;

@@ -15,6 +15,11 @@ final class LogReduction implements StepObserver
 
     private float $perKelvin;
 
+    /** @var array<int, float> rate at the end of the last step, per node, which is that at the start of the next */
+    private array $rate = [];
+
+    private float $rateAtS = -1.0;
+
     public function __construct(
         private readonly Grid $grid,
         public readonly float $dRefS,
@@ -31,15 +36,18 @@ final class LogReduction implements StepObserver
         $perKelvin = $this->perKelvin;
         $reference = $this->tRefC;
         $equivalent = $this->equivalentS;
-        foreach ($toC as $i => $to) {
-            $from = $fromC[$i];
-            $middle = 0.5 * ($from + $to) + 0.125 * $stepS * ($fromRate[$i] - $toRate[$i]);
-            $equivalent[$i] += $stepS / 6.0 * (
-                exp($perKelvin * ($from - $reference))
-                + 4.0 * exp($perKelvin * ($middle - $reference))
-                + exp($perKelvin * ($to - $reference))
-            );
+        $rate = $this->rate;
+        if ($this->rateAtS !== $fromS) {
+            $rate = array_map(static fn (float $from): float => exp($perKelvin * ($from - $reference)), $fromC);
         }
+        foreach ($toC as $i => $to) {
+            $middle = 0.5 * ($fromC[$i] + $to) + 0.125 * $stepS * ($fromRate[$i] - $toRate[$i]);
+            $atEnd = exp($perKelvin * ($to - $reference));
+            $equivalent[$i] += $stepS / 6.0 * ($rate[$i] + 4.0 * exp($perKelvin * ($middle - $reference)) + $atEnd);
+            $rate[$i] = $atEnd;
+        }
+        $this->rate = $rate;
+        $this->rateAtS = $toS;
         $this->equivalentS = $equivalent;
     }
 

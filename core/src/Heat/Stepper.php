@@ -237,22 +237,13 @@ final class Stepper
     private function coefficients(array $celsius, Face $a, Face $b): array
     {
         $capacity = $link = [];
-        if ($this->material->isConstant()) {
-            $heatCapacity = $this->material->heatCapacityJM3K(0.0);
-            $conductivity = $this->material->conductivityWMK(0.0);
-            foreach ($this->grid->volume as $volume) {
-                $capacity[] = $heatCapacity * $volume;
-            }
-            foreach ($this->grid->areaOverStep as $areaOverStep) {
-                $link[] = $conductivity * $areaOverStep;
-            }
-        } else {
-            foreach ($this->grid->volume as $i => $volume) {
-                $capacity[] = $this->material->heatCapacityJM3K($celsius[$i]) * $volume;
-            }
-            foreach ($this->grid->areaOverStep as $i => $areaOverStep) {
-                $link[] = $this->material->conductivityWMK(0.5 * ($celsius[$i] + $celsius[$i + 1])) * $areaOverStep;
-            }
+        $heatCapacity = $this->material->heatCapacitiesJM3K($celsius);
+        foreach ($this->grid->volume as $i => $volume) {
+            $capacity[] = $heatCapacity[$i] * $volume;
+        }
+        $conductivity = $this->material->conductivitiesWMK($celsius);
+        foreach ($this->grid->areaOverStep as $i => $areaOverStep) {
+            $link[] = 0.5 * ($conductivity[$i] + $conductivity[$i + 1]) * $areaOverStep;
         }
         $last = $this->grid->cells - 1;
         [$hA, $sourceA] = self::exchange($a, $celsius[0], $this->grid->innerArea);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Method;
 
+use Nessmark\Heat\Face;
 use Nessmark\Heat\Stage;
 
 /** The stages a method makes for one piece. One of them is open: its end is found so that the core comes out right. */
@@ -33,6 +34,22 @@ final readonly class MethodPlan
     public function endingAfter(float $openS): self
     {
         return new self($this->before, $this->open->endingAfter($openS), $this->after, $this->preheatS, $this->surfaceC);
+    }
+
+    public function endingAtCore(float $coreC): self
+    {
+        return new self($this->before, $this->open->endingAtCore($coreC), $this->after, $this->preheatS, $this->surfaceC);
+    }
+
+    /** The same plan with a turned piece seen as heated from both sides by what the two faces give on average. */
+    public function withoutTurning(): self
+    {
+        if ($this->open->flipEveryS === null) {
+            return $this;
+        }
+        $both = Face::surrounding(0.5 * ($this->open->a->hWM2K + $this->open->b->hWM2K), $this->holdsCoreAtC());
+
+        return new self($this->before, new Stage($this->open->name, $both, $both, null), $this->after, $this->preheatS, $this->surfaceC);
     }
 
     /** @return list<Stage> */

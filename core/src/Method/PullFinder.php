@@ -24,20 +24,25 @@ final class PullFinder
 
     private function __construct() {}
 
+    /** @throws PullNotFound if this fire can never bring the core to the target */
+    public static function refuseOutOfReach(MethodPlan $plan, float $targetC): void
+    {
+        if ($plan->holdsCoreAtC() <= $targetC) {
+            throw PullNotFound::neverReached($targetC, $plan->holdsCoreAtC());
+        }
+    }
+
     /**
-     * @param  bool  $countsCarryOver  false: pull at the target itself, whatever the rest may add
+     * @return float length of the open stage, s
      *
-     * @throws PullNotFound if the core never gets there, or is past the target before the open stage begins
+     * @throws PullNotFound if the core never gets there, or is past the target whenever the open stage ends
      */
-    public static function find(Simulator $simulator, Snapshot $start, MethodPlan $plan, float $targetC, bool $countsCarryOver): Pull
+    public static function openSeconds(Simulator $simulator, Snapshot $start, MethodPlan $plan, float $targetC): float
     {
         $before = $simulator->run($start, $plan->before);
         $from = $before === [] ? $start : $before[count($before) - 1]->end;
         if ($simulator->coreC($from) >= $targetC) {
             throw PullNotFound::pastTargetBefore($plan->open->name, $targetC);
-        }
-        if ($plan->holdsCoreAtC() <= $targetC) {
-            throw PullNotFound::neverReached($targetC, $plan->holdsCoreAtC());
         }
         $log = new StepLog;
         $atTarget = $simulator->runStage($from, $plan->open->endingAtCore($targetC), [$log]);
@@ -45,8 +50,8 @@ final class PullFinder
             throw PullNotFound::neverReached($targetC, $simulator->coreC($atTarget->end));
         }
         $latestS = $atTarget->end->timeS;
-        if (! $countsCarryOver || $plan->after === []) {
-            return new Pull($latestS - $from->timeS, $targetC);
+        if ($plan->after === []) {
+            return $latestS - $from->timeS;
         }
 
         $peakAbove = static function (float $timeS, array $celsius) use ($simulator, $plan, $targetC): float {
@@ -78,9 +83,8 @@ final class PullFinder
                 $side = -1;
             }
         }
-        $profile = $log->profileAt($lateS) ?? $atTarget->end->celsius;
 
-        return new Pull($lateS - $from->timeS, $simulator->coreC(new Snapshot($lateS, $profile)));
+        return $lateS - $from->timeS;
     }
 
     /** Seconds until the open stage brings the core to a given temperature; null when it never does. */
