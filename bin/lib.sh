@@ -110,7 +110,7 @@ SQL
 # Ends what was started here, and only that. Each was started in a group of its own, since the web server has workers.
 stop_started() {
     local pid
-    for pid in ${WEB_PID:-} ${DB_PID:-}; do kill -TERM -- "-$pid" 2>/dev/null && wait "$pid" 2>/dev/null; done
+    for pid in ${WEB_PID:-} ${DB_PID:-}; do { kill -TERM -- "-$pid" && wait "$pid"; } 2>/dev/null || true; done
     [ -n "${SOCKET_DIR:-}" ] && rm -rf "$SOCKET_DIR"
     return 0
 }

@@ -44,8 +44,8 @@ const rows = computed(() => {
       <text :x="LEFT" y="153" class="axis start">0</text><text :x="W - 4" y="153" class="axis">{{ duration(total) }}</text>
     </svg>
     <figcaption><span class="key core">{{ t('ticket.core') }}</span><span class="key surface">{{ t('ticket.surface') }}</span>{{ t('ticket.doneAt', { low: duration(doneAt.low), high: duration(doneAt.high) }) }}</figcaption>
-    <table class="sr-only"><caption>{{ t('ticket.curve') }}</caption><thead><tr><th scope="col">{{ t('ticket.minute') }}</th><th scope="col">{{ t('ticket.core') }}</th><th scope="col">{{ t('ticket.surface') }}</th></tr></thead>
-      <tbody><tr v-for="row in rows" :key="row.seconds"><td>{{ duration(row.seconds) }}</td><td>{{ temperature(row.core, units) }}</td><td>{{ temperature(row.surface, units) }}</td></tr></tbody></table>
+    <div class="sr-only"><table><caption>{{ t('ticket.curve') }}</caption><thead><tr><th scope="col">{{ t('ticket.minute') }}</th><th scope="col">{{ t('ticket.core') }}</th><th scope="col">{{ t('ticket.surface') }}</th></tr></thead>
+      <tbody><tr v-for="row in rows" :key="row.seconds"><td>{{ duration(row.seconds) }}</td><td>{{ temperature(row.core, units) }}</td><td>{{ temperature(row.surface, units) }}</td></tr></tbody></table></div>
   </figure>
 </template>
 
