@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\Role;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 
 final class SessionTest extends AppTestCase
 {
@@ -28,6 +29,21 @@ final class SessionTest extends AppTestCase
         }
 
         $this->postJson('/api/v1/session', ['sign_in' => 'Advisor', 'password' => 'long-enough-1'], self::FROM_THE_PAGE)->assertTooManyRequests()->assertJsonPath('reason', 'too_many');
+    }
+
+    public function test_a_change_without_the_pages_token_is_refused(): void
+    {
+        $this->staff();
+        app()->bind(ValidateCsrfToken::class, static fn ($app): ValidateCsrfToken => new class($app, $app['encrypter']) extends ValidateCsrfToken
+        {
+            protected function runningUnitTests(): bool
+            {
+                return false; // the framework switches the check off for tests; here it is what is tested
+            }
+        });
+
+        $this->postJson('/api/v1/session', ['sign_in' => 'advisor', 'password' => 'long-enough-1'], self::FROM_THE_PAGE)
+            ->assertStatus(419)->assertJsonPath('reason', 'session.expired');
     }
 
     public function test_another_origin_gets_no_session(): void

@@ -71,6 +71,34 @@ final class TicketsTest extends AppTestCase
         self::assertSame([], $numbers('venison'));
     }
 
+    public function test_older_tickets_come_page_by_page(): void
+    {
+        $advisor = $this->staff();
+        $this->actingAs($advisor)->postJson('/api/v1/tickets', self::newTicket())->assertCreated();
+        $first = Ticket::query()->firstOrFail();
+        for ($number = 2; $number <= 35; $number++) {
+            $first->replicate()->fill(['number' => $number])->save();
+        }
+        $pages = array_map(fn (int $page): array => $this->getJson("/api/v1/tickets?page={$page}")->assertOk()->json(), [1, 2]);
+
+        self::assertSame([range(35, 6, -1), true], [array_column($pages[0]['tickets'], 'number'), $pages[0]['has_more']]);
+        self::assertSame([range(5, 1, -1), false], [array_column($pages[1]['tickets'], 'number'), $pages[1]['has_more']]);
+    }
+
+    public function test_a_shop_numbers_its_own_tickets(): void
+    {
+        $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->assertJsonPath('number', 1);
+        $this->actingAs($this->staff(shop: 'Shop on the hill', signIn: 'other'))->postJson('/api/v1/tickets', self::newTicket())->assertJsonPath('number', 1);
+        $this->postJson('/api/v1/tickets', self::newTicket())->assertJsonPath('number', 2);
+    }
+
+    public function test_a_ticket_without_its_units_or_ask_is_refused_by_name(): void
+    {
+        $reply = $this->actingAs($this->staff())->postJson('/api/v1/tickets', ['units' => 'cubits', 'cautions_read' => []])->assertUnprocessable();
+
+        self::assertEqualsCanonicalizing(['ask', 'units'], array_column($reply->json('violations'), 'key'));
+    }
+
     public function test_the_card_carries_the_pull_in_both_units(): void
     {
         $id = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->json('id');

@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
+use Smalot\PdfParser\Parser;
 use Tests\Browser\Support\Application;
 use Tests\Browser\Support\Chromium;
 use Tests\Browser\Support\CounterPage;
@@ -118,6 +119,38 @@ final class CounterJourneyTest extends TestCase
         $counter->complains('can never be reached');
         self::assertSame('50', $counter->value('heat'));
         self::assertSame([], $this->seriousFindings());
+    }
+
+    public function test_screen_and_card_show_the_same_figures_in_the_customers_units(): void
+    {
+        $counter = $this->counter()->choose('cuts', 'Chicken breast');
+        $browser = $this->chromium->driver;
+        $browser->findElement(WebDriverBy::cssSelector('[data-testid="units"]'))->click();
+        $pull = $counter->text('pull');
+        self::assertStringEndsWith('°F', $pull);
+        $lines = array_filter(explode("\n", $counter->text('timeline')), static fn (string $line): bool => str_contains($line, '°F'));
+        $counter->part('give')->click();
+        $counter->waitFor('given');
+        $counter->part('open-given')->click();
+        $pdf = (string) $browser->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; fetch(arguments[0]).then(async (r) => done(btoa(String.fromCharCode(...new Uint8Array(await r.arrayBuffer())))))',
+            [$counter->waitFor('card-link')->getAttribute('href')],
+        );
+        $card = self::plain((new Parser)->parseContent((string) base64_decode($pdf, true))->getText());
+
+        self::assertStringContainsString(self::plain($pull), $card);
+        self::assertGreaterThanOrEqual(3, count($lines));
+        foreach ($lines as $line) {
+            preg_match_all('/\d+\s°F/u', $line, $figures);
+            foreach ($figures[0] as $figure) {
+                self::assertStringContainsString(self::plain($figure), $card);
+            }
+        }
+    }
+
+    private static function plain(string $text): string
+    {
+        return (string) preg_replace('/\s+/u', ' ', $text);
     }
 
     public function test_someone_at_risk_turns_the_plan_into_a_stop_with_a_way_out(): void

@@ -164,8 +164,8 @@ final readonly class AskReader
     /** @return array{DateTimeImmutable|null, DateTimeImmutable|null} */
     private function times(Fields $in): array
     {
-        $now = $this->time($in, 'now');
-        $eatAt = $this->time($in, 'eat_at');
+        $now = $this->moment($in, 'now');
+        $eatAt = $this->moment($in, 'eat_at');
         if ($eatAt !== null && $now === null && ! $in->isWrong()) {
             $in->refuse('now', 'missing', null, 'the time it is, when eat_at is given');
         }
@@ -176,7 +176,7 @@ final readonly class AskReader
         return [$now, $eatAt];
     }
 
-    private function time(Fields $in, string $key): ?DateTimeImmutable
+    private function moment(Fields $in, string $key): ?DateTimeImmutable
     {
         if (! $in->has($key)) {
             return null;

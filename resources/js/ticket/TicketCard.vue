@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { useSay } from '@/i18n/useSay'
-import { duration, length, mass, span, temperature, type Units } from '@/units/units'
+import { duration, length, mass, perThickness, span, temperature, type Units } from '@/units/units'
 import HeatRibbon from './HeatRibbon.vue'
 import SliceDrawing from './SliceDrawing.vue'
 import TicketTimeline from './TicketTimeline.vue'
@@ -38,7 +38,7 @@ const notes = computed(() => [...props.ticket.cautions, ...props.ticket.doubts].
       <div><small>{{ t('ticket.onHeat') }}</small><b data-testid="time">{{ span(ticket.time.low_s, ticket.time.high_s) }}</b>
         <small>{{ t('ticket.likely', { likely_s: duration(ticket.time.likely_s) }) }}</small></div>
       <div v-if="ticket.rest_s > 0"><small>{{ t('ticket.rest') }}</small><b>{{ duration(ticket.rest_s) }}</b></div>
-      <div v-if="mm && mm.change_s > 0" class="hang"><small>{{ t('ticket.hangs') }}</small><span>{{ t('ticket.mm', { change_s: duration(mm.change_s) }) }}</span></div>
+      <div v-if="mm && mm.change_s > 0" class="hang"><small>{{ t('ticket.hangs') }}</small><span>{{ t('ticket.mm', perThickness(mm.change_s, units)) }}</span></div>
     </div>
     <div class="facts"><SliceDrawing :section="ticket.cross_section" :units="units" /><HeatRibbon :ticket="ticket" :units="units" /></div>
     <TicketTimeline :lines="ticket.timeline" :units="units" />

@@ -53,6 +53,13 @@ export function show(name: string, value: number, units: Units): string {
   return plain(value, 2)
 }
 
+/** What a step in thickness changes: per millimetre, or per tenth of an inch. */
+export function perThickness(secondsPerMm: number, units: Units): { step: string; change_s: string } {
+  return units === 'metric'
+    ? { step: '1\u00a0mm', change_s: duration(secondsPerMm) }
+    : { step: '0.1\u00a0in', change_s: duration((secondsPerMm * MM_PER_INCH) / 10) }
+}
+
 /** What a field shows while it is being edited: bare numbers in the chosen units. */
 export const field = {
   temperature: (celsius: number, units: Units): string => plain(units === 'metric' ? celsius : celsius * 1.8 + 32, units === 'metric' ? 1 : 0),

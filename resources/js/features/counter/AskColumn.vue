@@ -75,7 +75,7 @@ const count = (by: -1 | 1) => { store.draft.count = Math.max(1, store.draft.coun
 .count button:hover { background: #e8eceb; }
 .count output { min-width: 54px; text-align: center; font: 700 27px/44px var(--figures); font-variant-numeric: tabular-nums; border-inline: 1px solid var(--line); }
 .eat { display: flex; gap: 6px; align-items: center; flex-wrap: wrap; }
-input[type='time'] { height: 40px; border: 1px solid var(--line); padding: 0 8px; font: 600 18px var(--figures); background: #fff; color: var(--ink); width: 112px; }
+input[type='time'] { height: 40px; border: 1px solid var(--line); padding: 0 8px; font: 600 18px var(--figures); background: #fff; color: var(--ink); width: 136px; }
 input[aria-invalid='true'] { border-color: var(--oxblood); }
 .soft { color: var(--soft); }
 .column :deep(.p-inputtext) { width: 100%; height: 40px; }

@@ -87,6 +87,7 @@ onKey('?', () => { keysOpen.value = true })
     <section class="part out" :aria-label="t('ticket.title')" aria-live="polite" :aria-busy="advice.isFetching.value">
       <p v-if="!mayAdvise" class="note">{{ t('ticket.mayNot') }}</p>
       <div v-if="problem" class="problem" role="alert" data-testid="problem"><b>{{ t('ticket.problems') }}</b> {{ problem }} <template v-if="ticket">{{ t('ticket.old') }}</template></div>
+      <div v-else-if="store.ask === null && ticket" class="problem" role="status">{{ t('ticket.old') }}</div>
       <TicketCard v-if="ticket" v-model:read="read" :ticket="ticket" :units="units.units" :stale="stale" readable>
         <template #tools>
           <button type="button" class="help" :aria-label="t('keys.open')" @click="keysOpen = true">?</button>

@@ -14,7 +14,7 @@ const keys = [['[  ]', 'thickness'], ['U', 'units'], ['P', 'give'], ['?', 'help'
 </template>
 
 <style scoped>
-.keys { display: grid; grid-template-columns: 90px 240px; gap: 10px; margin: 0; font-size: 16px; }
+.keys { display: grid; grid-template-columns: 90px 240px; gap: 14px 10px; margin: 0; padding: 6px 0; font-size: 16px; }
 dd { margin: 0; }
 kbd { font: 700 17px/1 var(--figures); border: 1px solid var(--ink); padding: 4px 9px; }
 </style>
