@@ -32,10 +32,11 @@ final class StoreTicketRequest extends FormRequest
     /** @return array<string, mixed> the ask untouched: numbers stay numbers, nulls stay nulls */
     public function askData(): array
     {
-        /** @var array{ask: array<string, mixed>} $data */
         $data = json_decode($this->getContent(), true);
+        /** @var array<string, mixed> $ask */
+        $ask = is_array($data) && is_array($data['ask'] ?? null) ? $data['ask'] : [];
 
-        return $data['ask'];
+        return $ask;
     }
 
     public function units(): Units

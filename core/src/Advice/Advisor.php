@@ -104,30 +104,43 @@ final readonly class Advisor
         $held = new HeldLongEnough($start->celsius);
         $lethality = new LogReduction($simulator->grid, $set['d_ref_s'], $set['t_ref_c'], $set['z_k']);
         try {
-            $ended = $openS !== null ? $plan->endingAfter($openS) : $this->ended($ask, $plan, $targetC, $countsCarryOver);
+            [$ended, $countsCarryOver] = $openS !== null ? [$plan->endingAfter($openS), false] : $this->ended($ask, $plan, $targetC, $countsCarryOver);
             $ends = $simulator->run($start, $ended->stages(), [$core, $peak, $surface, $held, $lethality]);
-            $pull = Pull::of($simulator, $ends[count($plan->before)], $targetC);
+            $opened = $ends[count($plan->before)];
+            $pull = Pull::of($simulator, $opened, $targetC);
         } catch (PullNotFound $notFound) {
             throw $this->refusal($ask, $notFound, $heatC);
         }
         $plan = $plan->endingAfter($pull->openS);
         $heatedS = $ends[count($ends) - 1]->end->timeS - $plan->restS();
         $canProbe = $ask->thickness->toMillimetres() >= $limits->of('probe_from_mm');
-        $evidence = new CookEvidence($held, $core->maxC, $core->reachedAtS[0], $heatedS, $canProbe);
+        $evidence = new CookEvidence($held, $core->maxC, $core->reachedAtS[0], $heatedS, $opened->end->timeS, $canProbe);
 
         return new Cook($simulator, $plan, $heatC, $pull, $countsCarryOver, $ends, $core, $peak, $surface, $lethality, $evidence, $this->judge->judge($ask, $evidence));
     }
 
-    /** The plan with an end to its open stage: where the core peaks at the target afterwards, or is at it then and there. */
-    private function ended(Ask $ask, MethodPlan $plan, float $targetC, bool $countsCarryOver): MethodPlan
+    /**
+     * The plan with an end to its open stage: where the core peaks at the target afterwards, or is at it then and there. A
+     * target that is at or above the official minimum counts carry-over only on top of that minimum.
+     *
+     * @return array{MethodPlan, bool} the plan, and whether it counts on carry-over
+     */
+    private function ended(Ask $ask, MethodPlan $plan, float $targetC, bool $countsCarryOver): array
     {
         PullFinder::refuseOutOfReach($plan, $targetC);
         if (! $countsCarryOver) {
-            return $plan->endingAtCore($targetC);
+            return [$plan->endingAtCore($targetC), false];
         }
         $rough = new Simulator($ask->cut->body($ask->thickness), $ask->cut->material(), self::SEARCH_CELLS, self::SEARCH_TOLERANCE_K);
 
-        return $plan->endingAfter(PullFinder::openSeconds($rough, $rough->start($ask->start->toCelsius()), $plan, $targetC));
+        $start = $rough->start($ask->start->toCelsius());
+        $openS = PullFinder::openSeconds($rough, $start, $plan, $targetC);
+        $officialC = $this->rules->rule($ask->profile, $ask->cut->foodClass)->officialC;
+        if ($targetC >= $officialC && $openS < (PullFinder::secondsToCore($rough, $start, $plan, $officialC) ?? 0.0)) {
+            return [$plan->endingAtCore($officialC), false];
+        }
+
+        return [$plan->endingAfter($openS), true];
     }
 
     /** A water bath can hold a piece at its target until a printed point below it is met. */

@@ -34,6 +34,12 @@ final readonly class Cook
         public Verdict $verdict,
     ) {}
 
+    /** Time on the heat apart from the open stage, s: a sear before or after it, a hold. */
+    public function fixedHeatS(): float
+    {
+        return $this->totalS() - $this->plan->restS() - $this->pull->openS;
+    }
+
     public function totalS(): float
     {
         return $this->ends[count($this->ends) - 1]->end->timeS;

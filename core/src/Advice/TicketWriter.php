@@ -22,6 +22,9 @@ final readonly class TicketWriter
     /** Points of the heat curves: enough for a drawing the width of a card. */
     private const CURVE_POINTS = 240;
 
+    /** Below so many thicknesses a round piece is no longer endless to the heat. Common practice, no source. */
+    private const SHORT_PIECE = 1.5;
+
     private function __construct(
         private Advisor $advisor,
         private DonenessTable $doneness,
@@ -97,7 +100,7 @@ final readonly class TicketWriter
             'peak_core_c' => round($cook->core->maxC, $cook->countsCarryOver ? 0 : 1),
             'carry_over_k' => round(max(0.0, $cook->core->maxC - $cook->pull->coreC), 1),
             'can_probe' => $cook->evidence->canProbe,
-            'time' => $open->plus($this->searBeforeS($cook))->toArray(),
+            'time' => $open->plus($cook->fixedHeatS())->toArray(),
             'rest_s' => round($cook->plan->restS()),
             'total_s' => round($cook->totalS()),
             'effects' => $effects,
@@ -116,11 +119,6 @@ final readonly class TicketWriter
             'doubts' => array_map(static fn (Phrase $p): array => $p->toArray(), $this->doubts($ask, $cook, $open)),
             'sources' => $this->cited($ask, $cook),
         ];
-    }
-
-    private function searBeforeS(Cook $cook): float
-    {
-        return array_sum(array_map(static fn ($stage): float => $stage->durationS ?? 0.0, $cook->plan->before));
     }
 
     /** @return array<string, mixed> */
@@ -214,9 +212,9 @@ final readonly class TicketWriter
         if (in_array('lean', $ask->cut->hazards, true)) {
             $doubts[] = new Phrase('doubt.lean');
         }
-        $length = $ask->cut->lengthFor(\Nessmark\Quantity\Mass::ofGrams($this->portions->of($ask)['raw_g']), $ask->thickness);
-        if ($length !== null && $length->toMillimetres() < 1.5 * $ask->thickness->toMillimetres()) {
-            $doubts[] = new Phrase('doubt.short_piece', ['length_mm' => $length->toMillimetres()]);
+        $lengthMm = $this->portions->of($ask)['length_mm'];
+        if ($lengthMm !== null && $lengthMm < self::SHORT_PIECE * $ask->thickness->toMillimetres()) {
+            $doubts[] = new Phrase('doubt.short_piece', ['length_mm' => $lengthMm]);
         }
         if ($this->kitchen->appliance($ask->method->appliances()[0])->dryingAllowance > 0.0) {
             $doubts[] = new Phrase('doubt.drying');

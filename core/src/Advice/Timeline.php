@@ -34,8 +34,8 @@ final readonly class Timeline
             self::line($onHeatAt, -self::DRY_BEFORE_S, new Phrase($ask->method->value === 'water_bath' ? 'do.bag' : 'do.dry')),
         ];
         $atS = 0.0;
-        foreach ($cook->plan->stages() as $stage) {
-            $isOpen = $stage->name === $cook->plan->open->name && $atS >= $beforeS && $stage->durationS === $cook->plan->open->durationS;
+        foreach ($cook->plan->stages() as $i => $stage) {
+            $isOpen = $i === count($cook->plan->before);
             $lengthS = $stage->durationS ?? 0.0;
             $turns = $stage->flipEveryS !== null ? $stage->flipEveryS : 0.0;
             $lines[] = self::line(

@@ -31,14 +31,18 @@ final class HeldLongEnough implements StepObserver
         $this->profilesC[] = $toC;
     }
 
-    /** @param  list<HoldPoint>  $points any one of them is enough for a depth */
-    public function meets(array $points): bool
+    /**
+     * @param  list<HoldPoint>  $points  any one of them is enough for a depth
+     * @param  float  $reachedByS  the temperature must have been reached by then: while the cook could still probe it, not by a
+     *                             carry-over that is only computed; the seconds may run on after it
+     */
+    public function meets(array $points, float $reachedByS): bool
     {
         foreach (array_keys($this->profilesC[0]) as $node) {
             $celsius = array_map(static fn (array $profile): float => $profile[$node], $this->profilesC);
             $isMet = false;
             foreach ($points as $point) {
-                if ($this->isHeld($celsius, $point)) {
+                if ($this->isHeld($celsius, $point, $reachedByS)) {
                     $isMet = true;
                     break;
                 }
@@ -52,7 +56,7 @@ final class HeldLongEnough implements StepObserver
     }
 
     /** @param  list<float>  $celsius of one depth, at the times of the steps */
-    private function isHeld(array $celsius, HoldPoint $point): bool
+    private function isHeld(array $celsius, HoldPoint $point, float $reachedByS): bool
     {
         $since = null;
         $previous = $celsius[0];
@@ -66,7 +70,7 @@ final class HeldLongEnough implements StepObserver
                     }
                 }
                 $untilS = $point->isRest ? $this->timesS[count($this->timesS) - 1] : $this->timesS[$i];
-                if ($untilS - $since >= $point->holdS) {
+                if ($since <= $reachedByS + 1e-6 && $untilS - $since >= $point->holdS) {
                     return true;
                 }
             } elseif (! $point->isRest) {

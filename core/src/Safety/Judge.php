@@ -23,7 +23,7 @@ final readonly class Judge
     public function judge(Ask $ask, CookEvidence $evidence): Verdict
     {
         $rule = $this->rules->rule($ask->profile, $ask->cut->foodClass);
-        $meets = $evidence->held->meets($rule->points);
+        $meets = $evidence->held->meets($rule->points, $evidence->pulledAtS);
 
         return new Verdict([
             ...$this->minimum($ask, $evidence, $rule, $meets),
@@ -63,7 +63,7 @@ final readonly class Judge
         $limits = $this->rules->limits;
         $point = new HoldPoint($limits->of('parasite_core_c'), $limits->of('parasite_hold_s'), false, $limits->source('parasite_core_c'));
 
-        return $evidence->held->meets([$point]) ? [] : [new Finding(
+        return $evidence->held->meets([$point], $evidence->pulledAtS) ? [] : [new Finding(
             Level::Caution,
             new Phrase('safety.parasites', ['core_c' => $point->coreC, 'hold_s' => $point->holdS]),
             [$point->source],

@@ -26,7 +26,7 @@ final class TicketTest extends TestCase
         foreach (Counter::open()->catalogue->cuts() as $cut) {
             foreach ($cut->methods as $method) {
                 $ticket = Counter::open()->ticket(['cut' => $cut->slug, 'thickness_mm' => $cut->typicalMm, 'method' => $method->value]);
-                $isMinimumBound = $ticket['pull_core_c'] >= $ticket['target']['core_c'];
+                $isMinimumBound = $ticket['pull_core_c'] >= min($ticket['target']['core_c'], $ticket['verdict']['official']['core_c']);
                 if (! $isMinimumBound && abs($ticket['peak_core_c'] - $ticket['target']['core_c']) > 0.6) {
                     $missed[] = "{$cut->slug} {$method->value}: {$ticket['peak_core_c']} for {$ticket['target']['core_c']}";
                 }

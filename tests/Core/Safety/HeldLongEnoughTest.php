@@ -46,7 +46,18 @@ final class HeldLongEnoughTest extends TestCase
             $held->step($course[$i - 1][0], $course[$i - 1][1], $still, $course[$i][0], $course[$i][1], $still);
         }
 
-        self::assertSame($expected, $held->meets($points));
+        self::assertSame($expected, $held->meets($points, INF));
+    }
+
+    public function test_a_temperature_reached_only_after_the_pull_does_not_count(): void
+    {
+        $held = new HeldLongEnough([5.0]);
+        $held->step(0.0, [5.0], [0.0], 300.0, [60.0], [0.0]);
+        $held->step(300.0, [60.0], [0.0], 500.0, [74.0], [0.0]);
+        $points = [new HoldPoint(73.9, 0.0, false, 'fsis-safe-minimum')];
+
+        self::assertFalse($held->meets($points, 300.0));
+        self::assertTrue($held->meets($points, 500.0));
     }
 
     public function test_a_level_is_never_loosened(): void

@@ -55,6 +55,12 @@ final class VerdictTest extends TestCase
                 $lowest = self::LOWEST_SAFE_CORE_C[$ask['profile']];
                 self::assertGreaterThanOrEqual($lowest[$cut->foodClass->value] ?? $lowest['default'], $ticket['peak_core_c'], json_encode($ask));
             }
+            if ($ticket['verdict']['meets_official_minimum'] && $ask['method'] !== 'water_bath') {
+                self::assertGreaterThanOrEqual(54.3, $ticket['pull_core_c'], 'no printed point is cooler, and none is met by carry-over alone');
+            }
+            if ($ticket['verdict']['level'] === 'clear' && $ticket['can_probe'] && $ask['method'] !== 'water_bath' && $ask['profile'] === 'us' && $cut->foodClass !== FoodClass::WholeMuscle) {
+                self::assertGreaterThanOrEqual(self::LOWEST_SAFE_CORE_C['us'][$cut->foodClass->value] - 0.1, $ticket['pull_core_c'], json_encode($ask));
+            }
             if (! $ticket['verdict']['meets_official_minimum'] && $hasNoFreedom) {
                 self::assertSame('stop', $ticket['verdict']['level'], json_encode($ask));
             }
