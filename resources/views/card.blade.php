@@ -1,6 +1,5 @@
 @php
     /** @var App\Models\Ticket $ticket @var array $result @var App\Services\Units $units @var App\Services\Units $other @var App\Services\Wording $wording */
-    $both = fn (string $name, float $value): string => $units->show($name, $value).' / '.$other->show($name, $value);
     $amounts = $result['amounts'];
     $findings = $result['verdict']['findings'];
     $clock = fn (?string $atom): string => $atom === null ? '' : (new DateTimeImmutable($atom))->format('H:i');
@@ -51,7 +50,7 @@
         <table><tr>
             <td><div class="small">{{ $wording->text('card', $result['can_probe'] ? 'pull' : 'by_time') }}</div>
                 <div class="big">{{ $result['can_probe'] ? $units->show('_c', $result['pull_core_c']) : App\Services\Units::duration($result['time']['likely_s']) }}</div>
-                <div class="small">@if ($result['can_probe']){{ $other->show('_c', $result['pull_core_c']) }}, @endif{{ $result['carry_over_k'] < 0.6 ? $wording->text('card', 'stays') : $wording->text('card', 'rises', ['peak_c' => $result['peak_core_c']], $units) }}</div></td>
+                <div class="small">@if ($result['can_probe']){{ $other->show('_c', $result['pull_core_c']) }}, @endif{{ $result['carry_over_k'] == 0 ? $wording->text('card', 'stays') : $wording->text('card', 'rises', ['peak_c' => $result['peak_core_c']], $units) }}</div></td>
             <td><div class="small">{{ $wording->text('card', 'time') }}</div>
                 <div class="big">{{ $result['time']['low_s'] === $result['time']['high_s'] ? App\Services\Units::duration($result['time']['likely_s']) : round($result['time']['low_s'] / 60).'–'.App\Services\Units::duration($result['time']['high_s']) }}</div>
                 <div class="small">{{ $wording->text('card', 'likely', ['likely_s' => $result['time']['likely_s']], $units) }}</div></td>

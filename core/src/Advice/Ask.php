@@ -51,10 +51,4 @@ final readonly class Ask
     {
         return array_sum(array_map(static fn (Diner $diner): int => $diner->count, $this->diners));
     }
-
-    public function with(DonenessWord $doneness): self
-    {
-        return new self($this->cut, $this->thickness, $this->start, $this->method, $this->heat, $this->scale, $doneness, $this->diners,
-            $this->profile, $this->isParasiteFrozen, $this->now, $this->eatAt, $this->notConsidered);
-    }
 }

@@ -22,6 +22,9 @@ final readonly class TicketWriter
     /** Points of the heat curves: enough for a drawing the width of a card. */
     private const CURVE_POINTS = 240;
 
+    /** A smaller rise than this is none to a kitchen thermometer, K. Common practice, no source. */
+    private const CARRY_OVER_FROM_K = 0.6;
+
     /** Below so many thicknesses a round piece is no longer endless to the heat. Common practice, no source. */
     private const SHORT_PIECE = 1.5;
 
@@ -98,7 +101,7 @@ final readonly class TicketWriter
             // A pull that counts on carry-over is no finer than a degree; one that stands for a minimum is not rounded below it.
             'pull_core_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1),
             'peak_core_c' => round($cook->core->maxC, $cook->countsCarryOver ? 0 : 1),
-            'carry_over_k' => round(max(0.0, $cook->core->maxC - $cook->pull->coreC), 1),
+            'carry_over_k' => $this->carryOverK($cook),
             'can_probe' => $cook->evidence->canProbe,
             'time' => $open->plus($cook->fixedHeatS())->toArray(),
             'rest_s' => round($cook->plan->restS()),
@@ -119,6 +122,14 @@ final readonly class TicketWriter
             'doubts' => array_map(static fn (Phrase $p): array => $p->toArray(), $this->doubts($ask, $cook, $open)),
             'sources' => $this->cited($ask, $cook),
         ];
+    }
+
+    /** How far the core rises after the pull; 0 when nobody could tell. */
+    private function carryOverK(Cook $cook): float
+    {
+        $riseK = $cook->core->maxC - $cook->pull->coreC;
+
+        return $riseK < self::CARRY_OVER_FROM_K ? 0.0 : round($riseK, 1);
     }
 
     /** @return array<string, mixed> */

@@ -38,19 +38,4 @@ final readonly class Temperature
     {
         return $this->celsius * 1.8 + 32.0;
     }
-
-    public function plus(TemperatureDifference $difference): self
-    {
-        return self::ofCelsius($this->celsius + $difference->toKelvins());
-    }
-
-    public function minus(self $other): TemperatureDifference
-    {
-        return TemperatureDifference::ofKelvins($this->celsius - $other->celsius);
-    }
-
-    public function isBelow(self $other): bool
-    {
-        return $this->celsius < $other->celsius;
-    }
 }
