@@ -10,6 +10,8 @@ use Nessmark\Catalogue\Catalogue;
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\Contract\AskReader;
 use Nessmark\Doneness\DonenessTable;
+use Nessmark\Meat\Cut;
+use Nessmark\Method\Suitability;
 use Nessmark\Safety\SafetyRules;
 
 /** The core put together as the program does, for tests that ask it something. */
@@ -17,7 +19,7 @@ final class Counter
 {
     private static ?self $shared = null;
 
-    private function __construct(public readonly AskReader $reader, public readonly TicketWriter $writer, public readonly Catalogue $catalogue) {}
+    private function __construct(public readonly AskReader $reader, public readonly TicketWriter $writer, public readonly Catalogue $catalogue, public readonly Suitability $suitability = new Suitability) {}
 
     public static function open(): self
     {
@@ -29,6 +31,19 @@ final class Counter
         }
 
         return self::$shared;
+    }
+
+    /** @return list<Cut> one of each kind a ticket can be written for: every class of food, shape and set of doneness words there is */
+    public function kinds(): array
+    {
+        $kinds = [];
+        foreach ($this->catalogue->cuts() as $cut) {
+            if ($this->suitability->offered($cut) !== []) {
+                $kinds["{$cut->foodClass->value} {$cut->piece->shape->value} {$cut->donenessFamily}"] ??= $cut;
+            }
+        }
+
+        return array_values($kinds);
     }
 
     /**

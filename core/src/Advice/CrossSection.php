@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Advice;
 
 use Nessmark\Doneness\DonenessTable;
+use Nessmark\Meat\Group;
 
 /** The cut face of the cooked piece, to scale: the highest temperature each depth reached, and the doneness words it shows. */
 final readonly class CrossSection
@@ -27,7 +28,7 @@ final readonly class CrossSection
         }
         $bounds[] = self::CRUST_C;
         $words[] = 'crust';
-        $fractions = $cook->peak->fractions($cook->simulator->grid, $ask->cut->shape, $bounds);
+        $fractions = $cook->peak->fractions($cook->simulator->grid, $ask->cut->piece->shape, $bounds);
         $zones = [];
         foreach ($words as $i => $word) {
             $zones[] = ['word' => $word, 'from_c' => $i === 0 ? null : $bounds[$i - 1], 'fraction' => round($fractions[$i], 4)];
@@ -38,13 +39,13 @@ final readonly class CrossSection
         }
 
         return [
-            'shape' => $ask->cut->shape->value,
+            'shape' => $ask->cut->piece->shape->value,
             'across_mm' => round($ask->thickness->toMillimetres(), 1),
-            'tissue' => match ($ask->cut->group) {
-                'fish' => 'fish',
-                'poultry' => $ask->cut->donenessFamily === 'duck' ? 'red' : 'pale',
-                'pork' => 'pale',
-                default => 'red',
+            'tissue' => match (true) {
+                $ask->cut->donenessFamily === 'salmon' => 'fish',
+                in_array($ask->cut->donenessFamily, ['duck', 'game', 'wild_game', 'organ'], true) => 'red',
+                in_array($ask->cut->group, [Group::Beef, Group::Lamb], true) => 'red',
+                default => 'pale',
             },
             'peaks_c' => $peaks,
             'zones' => $zones,

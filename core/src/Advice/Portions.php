@@ -30,7 +30,7 @@ final readonly class Portions
             $grams += $diner->count * $each->number("{$diner->appetite->value}_g");
         }
         $raw = Mass::ofGrams($grams);
-        $piece = $ask->cut->pieceMass($ask->thickness);
+        $piece = $ask->cut->piece->mass($ask->thickness);
         $length = $ask->cut->lengthFor($raw, $ask->thickness);
         $heads = $ask->dinerCount();
 
@@ -39,7 +39,7 @@ final readonly class Portions
             'raw_g' => round($raw->toGrams()),
             'raw_per_head_g' => round($raw->toGrams() / $heads),
             'piece_g' => round($piece->toGrams()),
-            'pieces' => $ask->cut->shape === Shape::Cylinder ? null : max(0.5, round(2.0 * $raw->toGrams() / $piece->toGrams()) / 2.0),
+            'pieces' => $ask->cut->piece->shape === Shape::Cylinder ? null : max(0.5, round(2.0 * $raw->toGrams() / $piece->toGrams()) / 2.0),
             'length_mm' => $length === null ? null : round($length->toMillimetres()),
             'cooked_low_g' => round($raw->times($ask->cut->lowestYield)->toGrams()),
             'cooked_high_g' => round($raw->times($ask->cut->highestYield)->toGrams()),

@@ -11,6 +11,7 @@ use Nessmark\Contract\Engine;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Heat\Shape;
+use Nessmark\Meat\Muscle;
 use Nessmark\Method\MethodTable;
 use Nessmark\Safety\Finding;
 use Nessmark\Safety\Level;
@@ -81,10 +82,10 @@ final readonly class TicketWriter
 
         return [
             'engine_version' => Engine::VERSION,
-            'cut' => ['slug' => $ask->cut->slug, 'name' => $ask->cut->name, 'group' => $ask->cut->group, 'muscles' => $ask->cut->muscles],
+            'cut' => ['slug' => $ask->cut->slug, 'name' => $ask->cut->name, 'group' => $ask->cut->group->value, 'muscles' => array_map(static fn (Muscle $muscle): string => $muscle->name, $ask->cut->muscles)],
             'method' => $ask->method->value,
             'thickness_mm' => round($ask->thickness->toMillimetres(), 1),
-            'is_round' => $ask->cut->shape !== Shape::Slab,
+            'is_round' => $ask->cut->piece->isRound(),
             'start_c' => round($ask->start->toCelsius(), 1),
             'heat_c' => round($cook->heatC, 1),
             'profile' => $ask->profile->value,

@@ -6,7 +6,6 @@ namespace Nessmark\Advice;
 
 use DateInterval;
 use DateTimeImmutable;
-use Nessmark\Heat\Shape;
 use Nessmark\Heat\Stage;
 
 /** What the cook does, in order: seconds from the moment the meat meets the heat, and the clock where the hour of eating is known. */
@@ -63,7 +62,7 @@ final readonly class Timeline
     /** A round piece is rolled, not turned. */
     private static function wording(Ask $ask, Stage $stage): string
     {
-        $isRolled = $ask->cut->shape !== Shape::Slab && in_array($stage->name, ['pan', 'grill', 'sear'], true);
+        $isRolled = $ask->cut->piece->isRound() && in_array($stage->name, ['pan', 'grill', 'sear'], true);
 
         return "do.{$stage->name}".($isRolled ? '_round' : '');
     }

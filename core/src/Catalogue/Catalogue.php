@@ -6,39 +6,90 @@ namespace Nessmark\Catalogue;
 
 use Nessmark\Errors\InputRefused;
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Muscle;
 
-/** Every cut the counter sells. */
+/** Every cut the counter knows: those shipped, and what a shop has added, named its own way or hidden. */
 final readonly class Catalogue
 {
-    /** @param  array<string, Cut>  $cuts by slug */
-    private function __construct(private array $cuts) {}
+    /**
+     * @param  array<string, Cut>  $changed  the shop's own cuts, and shipped ones with more names, by slug
+     * @param  list<string>  $own  slugs of the shop's own cuts
+     * @param  list<string>  $hidden  slugs of those it does not sell
+     */
+    private function __construct(private CutShelf $shelf, private array $changed, private array $own, private array $hidden) {}
 
     public static function from(DataFolder $folder): self
     {
-        $cuts = [];
-        foreach ($folder->below('cuts') as $file) {
-            $cut = Cut::fromRecord($folder->read($file));
-            $cuts[$cut->slug] = $cut;
-        }
-
-        return new self($cuts);
+        return new self(CutShelf::of($folder), [], [], []);
     }
 
-    /** @return list<Cut> */
+    /** The same catalogue as one shop sees it. A change to a cut that is no longer there is passed over. */
+    public function with(ShopChanges $changes): self
+    {
+        $changed = [];
+        foreach ($changes->ownCuts as $record) {
+            $changed[$record->text('slug')] = Cut::fromRecord($record, $this->muscles());
+        }
+        $own = array_keys($changed);
+        foreach ($changes->names as $name) {
+            $cut = $changed[$name['cut']] ?? $this->shelf->cut($name['cut']);
+            if ($cut !== null) {
+                $changed[$cut->slug] = $cut->alsoCalled($name['place'], $name['name']);
+            }
+        }
+
+        return new self($this->shelf, $changed, $own, array_values(array_intersect($changes->hidden, [...$this->shelf->slugs(), ...$own])));
+    }
+
+    /** @return list<Cut> those the shop sells */
     public function cuts(): array
     {
-        return array_values($this->cuts);
+        return array_map($this->cut(...), $this->slugs());
+    }
+
+    /** @return list<Cut> the hidden ones too */
+    public function all(): array
+    {
+        return array_map($this->cut(...), $this->allSlugs());
+    }
+
+    /** @return list<string> those the shop sells */
+    public function slugs(): array
+    {
+        return array_values(array_diff($this->allSlugs(), $this->hidden));
+    }
+
+    public function knows(string $slug): bool
+    {
+        return in_array($slug, $this->allSlugs(), true);
+    }
+
+    public function isOwn(string $slug): bool
+    {
+        return in_array($slug, $this->own, true);
+    }
+
+    public function isHidden(string $slug): bool
+    {
+        return in_array($slug, $this->hidden, true);
+    }
+
+    /** @return array<string, Muscle> by slug */
+    public function muscles(): array
+    {
+        return $this->shelf->muscles();
+    }
+
+    /** @throws InputRefused if there is no such cut */
+    public function cut(string $slug): Cut
+    {
+        return $this->changed[$slug] ?? $this->shelf->cut($slug)
+            ?? throw InputRefused::one('cut', 'not_allowed', $slug, 'the slug of a cut in the catalogue, such as beef-rib-eye-steak');
     }
 
     /** @return list<string> */
-    public function slugs(): array
+    private function allSlugs(): array
     {
-        return array_keys($this->cuts);
-    }
-
-    /** @throws InputRefused naming the cuts there are */
-    public function cut(string $slug): Cut
-    {
-        return $this->cuts[$slug] ?? throw InputRefused::one('cut', 'not_allowed', $slug, 'one of '.implode(', ', $this->slugs()));
+        return [...$this->shelf->slugs(), ...$this->own];
     }
 }

@@ -22,10 +22,20 @@ final readonly class DataFolder
         $json = @file_get_contents("{$this->path}/{$file}");
         $data = $json === false ? null : json_decode($json, true);
         if (! is_array($data)) {
-            throw new LogicException("The data file {$file} is missing or is not a JSON object.");
+            throw new LogicException("The data file {$file} is missing or is not JSON.");
         }
 
         return new Record($data, $file);
+    }
+
+    /**
+     * @return list<Record> the objects of a file that holds a list
+     *
+     * @throws LogicException if the file is missing or broken: the program is then not whole
+     */
+    public function list(string $file): array
+    {
+        return (new Record(['items' => $this->read($file)->toArray()], $file))->records('items');
     }
 
     /** @return list<string> file names below a folder, one level deep, sorted */

@@ -72,6 +72,27 @@ final readonly class Record
         return $texts;
     }
 
+    /** @return array<array-key, mixed> */
+    public function toArray(): array
+    {
+        return $this->data;
+    }
+
+    public function with(string $key, mixed $value): self
+    {
+        return new self([...$this->data, $key => $value], $this->where);
+    }
+
+    public function textOrNull(string $key): ?string
+    {
+        return $this->has($key) ? $this->text($key) : null;
+    }
+
+    public function numberOrNull(string $key): ?float
+    {
+        return $this->has($key) ? $this->number($key) : null;
+    }
+
     /** @return list<string> */
     public function keys(): array
     {

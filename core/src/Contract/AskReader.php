@@ -17,6 +17,7 @@ use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Meat\Cut;
 use Nessmark\Method\Method;
+use Nessmark\Method\Suitability;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Temperature;
 use Nessmark\Safety\Profile;
@@ -36,17 +37,19 @@ final readonly class AskReader
         private DonenessTable $doneness,
         private SafetyRules $safety,
         private Kitchen $kitchen,
+        private Suitability $suitability = new Suitability,
     ) {}
 
-    /** @throws InputRefused naming every key that is wrong, with what is allowed */
-    public function read(mixed $data, Profile $shopProfile = Profile::Us): Ask
+    /**
+     * @param  Catalogue|null  $shopCatalogue  the cuts as the shop sees them; null for those shipped
+     *
+     * @throws InputRefused naming every key that is wrong, with what is allowed
+     */
+    public function read(mixed $data, Profile $shopProfile = Profile::Us, ?Catalogue $shopCatalogue = null): Ask
     {
         $in = Fields::of($data);
-        $slugs = $this->catalogue->slugs();
-        $slug = $in->choice('cut', $slugs === [] ? [''] : $slugs);
-        $in->refuseIfWrong(); // every other bound depends on the cut
-        $cut = $this->catalogue->cut($slug);
-        $thicknessMm = $in->number('thickness_mm', $cut->thinnestMm, $cut->thickestMm, "mm for {$cut->name}");
+        $cut = $this->cut($in, $shopCatalogue ?? $this->catalogue);
+        $thicknessMm = $in->number('thickness_mm', $cut->piece->thinnestMm, $cut->piece->thickestMm, "mm for {$cut->name}");
         $startC = $in->numberOr('start_c', 5.0, self::COLDEST_START_C, self::WARMEST_START_C, '°C at the core');
         $method = $this->method($in, $cut);
         $appliance = $this->kitchen->appliance($method->appliances()[0]);
@@ -92,6 +95,23 @@ final readonly class AskReader
         );
     }
 
+    /** Every other bound depends on the cut, so it is read first. */
+    private function cut(Fields $in, Catalogue $catalogue): Cut
+    {
+        $slug = $in->text('cut', 'the slug of a cut, such as beef-rib-eye-steak');
+        if (! $in->isWrong() && (! $catalogue->knows($slug) || $catalogue->isHidden($slug))) {
+            $in->refuse('cut', 'not_allowed', $slug, 'the slug of a cut the shop sells, such as beef-rib-eye-steak');
+        }
+        $in->refuseIfWrong();
+        $cut = $catalogue->cut($slug);
+        if ($this->suitability->offered($cut) === []) {
+            $in->refuse('cut', 'not_supported', $slug, 'a cut for the pan, grill, oven or water bath: what suits '.$cut->name.' is not computed by this version');
+        }
+        $in->refuseIfWrong();
+
+        return $cut;
+    }
+
     /** @return non-empty-list<string> */
     public function wordsFor(Cut $cut, Scale $scale): array
     {
@@ -113,7 +133,8 @@ final readonly class AskReader
 
     private function method(Fields $in, Cut $cut): Method
     {
-        $suited = array_map(static fn (Method $m): string => $m->value, $cut->methods);
+        $offered = $this->suitability->offered($cut);
+        $suited = array_map(static fn (Method $m): string => $m->value, $offered);
         $owned = null;
         if ($in->has('appliances')) {
             $kinds = array_map(static fn (ApplianceKind $kind): string => $kind->value, ApplianceKind::cases());
@@ -124,12 +145,12 @@ final readonly class AskReader
                 }
             }
         }
-        $possible = array_values(array_filter($cut->methods, static fn (Method $m): bool => $owned === null
+        $possible = array_values(array_filter($offered, static fn (Method $m): bool => $owned === null
             || array_diff(array_map(static fn (ApplianceKind $kind): string => $kind->value, $m->appliances()), $owned) === []));
         if ($possible === []) {
             $in->refuse('appliances', 'conflict', $owned, 'what one of these methods for '.$cut->name.' needs: '.implode(', ', $suited));
 
-            return $cut->methods[0];
+            return $offered[0];
         }
         if (! $in->has('method')) {
             return $possible[0];

@@ -12,47 +12,50 @@ use Nessmark\Doneness\DonenessWord;
 use Nessmark\Doneness\Scale;
 use Nessmark\Meat\Cut;
 use Nessmark\Method\Method;
+use Nessmark\Method\Suitability;
 
-/** What may be chosen: every cut with its bounds, methods and doneness words, as plain data. */
+/** What may be chosen at the counter: every cut a ticket can be written for, with its bounds, methods and doneness words. */
 final readonly class CatalogueReport
 {
-    public function __construct(private Catalogue $catalogue, private DonenessTable $doneness, private Kitchen $kitchen) {}
+    public function __construct(private DonenessTable $doneness, private Kitchen $kitchen, private Suitability $suitability = new Suitability) {}
 
-    /** @return array{cuts: list<array<string, mixed>>, methods: list<array<string, mixed>>, appetites: list<string>, scales: list<string>} */
-    public function toArray(): array
+    /** @return array{cuts: list<array<string, mixed>>, doneness: array<string, mixed>, methods: list<array<string, mixed>>, appetites: list<string>, scales: list<string>} */
+    public function toArray(Catalogue $catalogue): array
     {
         return [
-            'cuts' => array_map($this->cut(...), $this->catalogue->cuts()),
-            'methods' => array_map($this->method(...), Method::cases()),
+            'cuts' => array_values(array_filter(array_map($this->cut(...), $catalogue->cuts()))),
+            'doneness' => array_combine($this->doneness->families(), array_map($this->words(...), $this->doneness->families())),
+            'methods' => array_map($this->method(...), Method::computed()),
             'appetites' => array_map(static fn (Appetite $a): string => $a->value, Appetite::cases()),
             'scales' => array_map(static fn (Scale $s): string => $s->value, Scale::cases()),
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function cut(Cut $cut): array
+    /** @return array<string, mixed>|null null when no method that suits it is computed */
+    private function cut(Cut $cut): ?array
     {
-        return [
-            'slug' => $cut->slug, 'name' => $cut->name, 'group' => $cut->group,
-            'is_round' => $cut->shape->exponent() > 0,
+        $offered = $this->suitability->offered($cut);
+
+        return $offered === [] ? null : [
+            'slug' => $cut->slug, 'name' => $cut->name, 'group' => $cut->group->value,
+            'is_round' => $cut->piece->isRound(),
             'food_class' => $cut->foodClass->value,
-            'thickness_mm' => ['min' => $cut->thinnestMm, 'typical' => $cut->typicalMm, 'max' => $cut->thickestMm],
-            'methods' => array_map(static fn (Method $m): string => $m->value, $cut->methods),
-            'doneness' => [
-                'kitchen' => $this->words($cut, Scale::Kitchen),
-                'official' => $this->words($cut, Scale::Official),
-            ],
+            'thickness_mm' => ['min' => $cut->piece->thinnestMm, 'typical' => $cut->piece->typicalMm, 'max' => $cut->piece->thickestMm],
+            'methods' => array_map(static fn (Method $m): string => $m->value, $offered),
+            'doneness_family' => $cut->donenessFamily,
             'default_doneness' => $cut->defaultDoneness,
         ];
     }
 
-    /** @return list<array{word: string, target_c: float}> */
-    private function words(Cut $cut, Scale $scale): array
+    /** @return array{kitchen: list<array{word: string, target_c: float}>, official: list<array{word: string, target_c: float}>} */
+    private function words(string $family): array
     {
-        return array_map(
+        $of = fn (Scale $scale): array => array_map(
             static fn (DonenessWord $word): array => ['word' => $word->word, 'target_c' => $word->targetC],
-            $this->doneness->words($cut->donenessFamily, $scale),
+            $this->doneness->words($family, $scale),
         );
+
+        return ['kitchen' => $of(Scale::Kitchen), 'official' => $of(Scale::Official)];
     }
 
     /** @return array<string, mixed> */

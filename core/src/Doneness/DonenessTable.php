@@ -17,6 +17,12 @@ final readonly class DonenessTable
         return new self($folder->read('doneness.json'));
     }
 
+    /** @return list<string> */
+    public function families(): array
+    {
+        return $this->record->record('families')->keys();
+    }
+
     /** @return list<DonenessWord> */
     public function words(string $family, Scale $scale): array
     {

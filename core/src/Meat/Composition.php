@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Meat;
 
+use Nessmark\Catalogue\Record;
 use Nessmark\Errors\InputRefused;
 
 /** What meat is made of, as mass fractions that add up to one. */
@@ -40,5 +41,31 @@ final readonly class Composition
         }
 
         return new self(array_map(static fn (float $fraction): float => $fraction / $sum, $fractions));
+    }
+
+    /** @throws InputRefused as ofMassFractions() does */
+    public static function fromRecord(Record $record): self
+    {
+        return self::ofMassFractions([
+            'water' => $record->number('water'),
+            'protein' => $record->number('protein'),
+            'fat' => $record->number('fat'),
+            'carbohydrate' => $record->numberOr('carbohydrate', 0.0),
+            'ash' => $record->number('ash'),
+        ]);
+    }
+
+    /**
+     * The same lean with another share of fat.
+     *
+     * @param  float  $fat  kg per kg, 0 to under 1
+     */
+    public function withFat(float $fat): self
+    {
+        $lean = 1.0 - $this->fractions['fat'];
+        $fractions = array_map(static fn (float $fraction): float => $fraction * (1.0 - $fat) / $lean, $this->fractions);
+        $fractions['fat'] = $fat;
+
+        return new self($fractions);
     }
 }

@@ -4,93 +4,110 @@ declare(strict_types=1);
 
 namespace Nessmark\Meat;
 
+use LogicException;
 use Nessmark\Catalogue\Record;
 use Nessmark\Heat\Body;
 use Nessmark\Heat\ChoiOkos;
 use Nessmark\Heat\ComposedMaterial;
 use Nessmark\Heat\FibreDirection;
 use Nessmark\Heat\Material;
-use Nessmark\Heat\Shape;
-use Nessmark\Method\Method;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
 
-/** A cut as the counter sells it. */
+/** A cut as the counter sells it: muscles first, names second. */
 final readonly class Cut
 {
     /** Temperature at which meat is weighed, °C: cold from the counter. */
     private const COUNTER_CELSIUS = 5.0;
 
     /**
-     * @param  list<string>  $muscles
-     * @param  non-empty-list<Method>  $methods  the first is the one to offer
+     * @param  array<string, list<string>>  $names  what it is called, by place
+     * @param  non-empty-list<Muscle>  $muscles  the one that gives it its character first
      * @param  list<string>  $hazards
      * @param  list<string>  $sources
      */
     private function __construct(
         public string $slug,
-        public string $group,
+        public Group $group,
+        public string $animal,
+        public string $region,
         public string $name,
+        public array $names,
         public array $muscles,
+        public Form $form,
         public FoodClass $foodClass,
-        public Shape $shape,
-        public float $thinnestMm,
-        public float $typicalMm,
-        public float $thickestMm,
+        public Piece $piece,
+        public Covering $covering,
         public Composition $composition,
         public FibreDirection $fibre,
         public string $portion,
-        public array $methods,
         public string $donenessFamily,
         public string $defaultDoneness,
         public float $lowestYield,
         public float $highestYield,
+        public int $priceClass,
+        public int $flavour,
         public string $slice,
         public array $hazards,
-        private ?float $faceAreaCm2,
-        private ?float $typicalLengthMm,
         public array $sources,
+        public Record $record,
     ) {}
 
-    public static function fromRecord(Record $record): self
+    /** @param  array<string, Muscle>  $muscles  every muscle by slug */
+    public static function fromRecord(Record $record, array $muscles): self
     {
-        $thickness = $record->record('thickness_mm');
+        $slug = $record->text('slug');
+        $has = array_map(static fn (string $muscle): Muscle => $muscles[$muscle] ?? throw new LogicException("{$slug}: no muscle {$muscle}."), $record->texts('muscles'));
+        if ($has === []) {
+            throw new LogicException("{$slug} has no muscle.");
+        }
+        $names = [];
+        foreach ($record->record('names')->keys() as $place) {
+            $names[$place] = $record->record('names')->texts($place);
+        }
+        $cooking = $record->record('yields')->record('cooking');
         $composition = $record->record('composition');
-        $yield = $record->record('cooking_yield');
-        $methods = array_map(Method::from(...), $record->texts('methods'));
-        if ($methods === []) {
-            throw new \LogicException("{$record->text('slug')} suits no method.");
+        $sources = $composition->texts('sources');
+        foreach ($record->record('sources')->keys() as $about) {
+            $sources = [...$sources, ...$record->record('sources')->texts($about)];
         }
 
         return new self(
-            $record->text('slug'),
-            $record->text('group'),
+            $slug,
+            Group::from($record->text('group')),
+            $record->text('animal'),
+            $record->text('region'),
             $record->text('name'),
-            $record->texts('muscles'),
+            $names,
+            $has,
+            Form::from($record->text('form')),
             FoodClass::from($record->text('food_class')),
-            Shape::from($record->text('shape')),
-            $thickness->number('min'),
-            $thickness->number('typical'),
-            $thickness->number('max'),
-            Composition::ofMassFractions([
-                'water' => $composition->number('water'),
-                'protein' => $composition->number('protein'),
-                'fat' => $composition->number('fat'),
-                'ash' => $composition->number('ash'),
-            ]),
+            Piece::fromRecord($record),
+            Covering::fromRecord($record),
+            Composition::fromRecord($composition),
             FibreDirection::from($record->text('fibre')),
             $record->text('portion'),
-            $methods,
             $record->record('doneness')->text('family'),
             $record->record('doneness')->text('default'),
-            $yield->number('low'),
-            $yield->number('high'),
+            $cooking->number('low'),
+            $cooking->number('high'),
+            (int) $record->number('price_class'),
+            (int) $record->number('flavour'),
             $record->text('slice'),
             $record->texts('hazards'),
-            $record->has('face_area_cm2') ? $record->number('face_area_cm2') : null,
-            $record->has('typical_length_mm') ? $record->number('typical_length_mm') : null,
-            array_values(array_unique([...$composition->texts('sources'), ...$yield->texts('sources'), ...$record->texts('sources')])),
+            array_values(array_unique($sources)),
+            $record,
         );
+    }
+
+    /** The same cut with one more name at a place. */
+    public function alsoCalled(string $place, string $name): self
+    {
+        $names = $this->record->toArray()['names'];
+        $names = is_array($names) ? $names : [];
+        $names[$place] = [...$this->names[$place] ?? [], $name];
+
+        return self::fromRecord($this->record->with('names', $names), array_column($this->muscles, null, 'slug'));
     }
 
     public function material(): Material
@@ -100,35 +117,40 @@ final readonly class Cut
 
     public function body(Length $thickness): Body
     {
-        return Body::of($this->shape, $thickness);
-    }
-
-    /** Weight of one piece of this thickness and of the cut's usual face, length or roundness. */
-    public function pieceMass(Length $thickness): Mass
-    {
-        $acrossM = $thickness->toMetres();
-        $volumeM3 = match ($this->shape) {
-            Shape::Slab => $acrossM * ($this->faceAreaCm2 ?? 0.0) / 10_000.0,
-            Shape::Cylinder => M_PI / 4.0 * $acrossM ** 2 * ($this->typicalLengthMm ?? 0.0) / 1000.0,
-            Shape::Sphere => M_PI / 6.0 * $acrossM ** 3,
-        };
-
-        return Mass::ofGrams($volumeM3 * $this->densityKgM3() * 1000.0);
+        return Body::of($this->piece->shape, $thickness);
     }
 
     /** How long a round piece of this diameter must be cut to weigh so much; null for other shapes. */
     public function lengthFor(Mass $mass, Length $diameter): ?Length
     {
-        if ($this->shape !== Shape::Cylinder || $mass->toGrams() <= 0.0) {
-            return null;
-        }
-        $areaM2 = M_PI / 4.0 * $diameter->toMetres() ** 2;
-
-        return Length::ofMillimetres($mass->toGrams() / $this->densityKgM3() / $areaM2);
+        return $this->piece->lengthFor($mass, $diameter, ChoiOkos::densityKgM3($this->composition, self::COUNTER_CELSIUS));
     }
 
-    private function densityKgM3(): float
+    /** 1 tender … 3 tough: the mean of its muscles in this animal. Mince counts as tender: the machine has done the chewing. */
+    public function tendernessScore(): float
     {
-        return ChoiOkos::densityKgM3($this->composition, self::COUNTER_CELSIUS);
+        return array_sum(array_map(fn (Muscle $muscle): float => $muscle->tendernessIn($this->animal)->score(), $this->muscles)) / count($this->muscles);
+    }
+
+    /** 1 low … 4 very high: the mean of its muscles. */
+    public function collagenRank(): float
+    {
+        return array_sum(array_map(static fn (Muscle $muscle): int => $muscle->collagen->rank(), $this->muscles)) / count($this->muscles);
+    }
+
+    /** kg of fat per kg of raw meat as sold. */
+    public function fatFraction(): float
+    {
+        return $this->composition->fractions['fat'];
+    }
+
+    public function isFish(): bool
+    {
+        return $this->group === Group::Fish;
+    }
+
+    public function isBird(): bool
+    {
+        return $this->animal === 'bird' && $this->group !== Group::Offal;
     }
 }

@@ -14,4 +14,8 @@ enum FoodClass: string
     case Fish = 'fish';
     case FarmedGame = 'farmed_game';
     case WildGame = 'wild_game';
+    case Crustacean = 'crustacean';
+    case Bivalve = 'bivalve';
+    case Organ = 'organ';
+    case Stuffed = 'stuffed';
 }

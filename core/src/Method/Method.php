@@ -15,8 +15,28 @@ enum Method: string
     case SearThenOven = 'sear_then_oven';
     case OvenThenSear = 'oven_then_sear';
     case WaterBath = 'water_bath';
+    case Braise = 'braise';
+    case Parcel = 'parcel';
+    case Poach = 'poach';
+    case Steam = 'steam';
+    case StirFry = 'stir_fry';
+    case DeepFry = 'deep_fry';
+    case Spit = 'spit';
+    case Smoke = 'smoke';
 
-    /** @return non-empty-list<ApplianceKind> the first is the one whose heat is set on the ticket */
+    /** Whether this version computes it, so that a ticket can be written for it; the others are known to the atlas alone. */
+    public function isComputed(): bool
+    {
+        return $this->appliances() !== [];
+    }
+
+    /** @return list<self> */
+    public static function computed(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $method): bool => $method->isComputed()));
+    }
+
+    /** @return list<ApplianceKind> the first is the one whose heat is set on the ticket; none where the method is not computed */
     public function appliances(): array
     {
         return match ($this) {
@@ -25,6 +45,7 @@ enum Method: string
             self::OvenRoast => [ApplianceKind::Oven],
             self::SearThenOven, self::OvenThenSear => [ApplianceKind::Oven, ApplianceKind::Pan],
             self::WaterBath => [ApplianceKind::WaterBath],
+            self::Braise, self::Parcel, self::Poach, self::Steam, self::StirFry, self::DeepFry, self::Spit, self::Smoke => [],
         };
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Nessmark\Method;
 
+use LogicException;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Kitchen;
+use Nessmark\Catalogue\DataFolder;
 use Nessmark\Heat\Shape;
 use Nessmark\Heat\Stage;
 use Nessmark\Meat\Cut;
@@ -15,6 +17,11 @@ use Nessmark\Meat\FoodClass;
 final readonly class Planner
 {
     public function __construct(private Kitchen $kitchen, private MethodTable $methods) {}
+
+    public static function from(DataFolder $folder): self
+    {
+        return new self(Kitchen::from($folder), MethodTable::from($folder));
+    }
 
     /** The setting to offer: water just above the target, a low oven before a sear, otherwise the appliance's usual. */
     public function usualHeatC(Method $method, float $targetC): float
@@ -36,7 +43,7 @@ final readonly class Planner
         $isMinced = $cut->foodClass === FoodClass::Minced;
         $above = $this->kitchen->aboveFire();
         $first = $this->kitchen->appliance($method->appliances()[0]);
-        $main = $first->face($heatC, $cut->shape, $isMinced, $above, $strength);
+        $main = $first->face($heatC, $cut->piece->shape, $isMinced, $above, $strength);
         $resting = $this->kitchen->restingFace();
         $restS = $this->methods->restS($method, $thicknessMm);
         $rest = $restS > 0.0 ? [new Stage('rest', $resting, $resting, $restS)] : [];
@@ -44,19 +51,20 @@ final readonly class Planner
         $sear = [];
         if ($method === Method::SearThenOven || $method === Method::OvenThenSear) {
             $pan = $this->kitchen->appliance(ApplianceKind::Pan);
-            $face = $pan->face($pan->defaultC, $cut->shape, $isMinced, $above, $strength);
+            $face = $pan->face($pan->defaultC, $cut->piece->shape, $isMinced, $above, $strength);
             $sideS = $this->methods->figure($method, 'sear_face_s');
-            $sear = [$cut->shape === Shape::Slab
+            $sear = [$cut->piece->shape === Shape::Slab
                 ? new Stage('sear', $face, $above, 2.0 * $sideS, null, [$sideS])
                 : new Stage('sear', $face, $face, 2.0 * $sideS)];
         }
 
         $open = match ($method) {
-            Method::Pan, Method::Grill => $cut->shape === Shape::Slab
+            Method::Pan, Method::Grill => $cut->piece->shape === Shape::Slab
                 ? new Stage($method->value, $main, $above, null, null, [], $this->methods->turnEveryS($method, $thicknessMm))
                 : new Stage($method->value, $main, $main, null),
             Method::OvenRoast, Method::SearThenOven, Method::OvenThenSear => new Stage('oven', $main, $main, null),
             Method::WaterBath => new Stage('bath', $main, $main, null),
+            default => throw new LogicException("{$method->value} is not computed by this version."),
         };
         $hold = $method === Method::WaterBath && $holdS > 0.0 ? [new Stage('hold', $main, $main, $holdS)] : [];
         $panC = $this->kitchen->appliance(ApplianceKind::Pan)->defaultC;

@@ -23,9 +23,9 @@ final class TicketTest extends TestCase
     public function test_the_peak_after_resting_is_the_doneness_asked_for(): void
     {
         $missed = [];
-        foreach (Counter::open()->catalogue->cuts() as $cut) {
-            foreach ($cut->methods as $method) {
-                $ticket = Counter::open()->ticket(['cut' => $cut->slug, 'thickness_mm' => $cut->typicalMm, 'method' => $method->value]);
+        foreach (Counter::open()->kinds() as $cut) {
+            foreach (Counter::open()->suitability->offered($cut) as $method) {
+                $ticket = Counter::open()->ticket(['cut' => $cut->slug, 'thickness_mm' => $cut->piece->typicalMm, 'method' => $method->value]);
                 $isMinimumBound = $ticket['pull_core_c'] >= min($ticket['target']['core_c'], $ticket['verdict']['official']['core_c']);
                 if (! $isMinimumBound && abs($ticket['peak_core_c'] - $ticket['target']['core_c']) > 0.6) {
                     $missed[] = "{$cut->slug} {$method->value}: {$ticket['peak_core_c']} for {$ticket['target']['core_c']}";

@@ -70,12 +70,4 @@ final class DataTest extends TestCase
             self::assertNotNull($table->word($cut->donenessFamily, Scale::Kitchen, $cut->defaultDoneness), $cut->slug);
         }
     }
-
-    public function test_twelve_cuts_cover_all_six_groups(): void
-    {
-        $groups = array_count_values(array_map(static fn ($cut): string => $cut->group, Counter::open()->catalogue->cuts()));
-
-        self::assertSame(12, array_sum($groups));
-        self::assertCount(6, $groups);
-    }
 }

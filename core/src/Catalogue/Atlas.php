@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Catalogue;
+
+use Nessmark\Meat\Cut;
+use Nessmark\Method\Suitability;
+
+/** The catalogue to look things up in: by any name, and by what a cut is like. */
+final readonly class Atlas
+{
+    public function __construct(private Catalogue $catalogue, private Suitability $suitability = new Suitability) {}
+
+    /**
+     * @param  bool  $withHidden  also what the shop does not sell
+     * @return list<NameHit> by likeness to the name asked; without a name all that fit, in the order of the catalogue
+     */
+    public function find(AtlasQuery $query, bool $withHidden = false): array
+    {
+        $cuts = array_values(array_filter(
+            $withHidden ? $this->catalogue->all() : $this->catalogue->cuts(),
+            fn (Cut $cut): bool => $query->fits($cut, $this->suitability),
+        ));
+
+        return trim($query->name) === ''
+            ? array_map(static fn (Cut $cut): NameHit => new NameHit($cut, $cut->name, null, 1.0), $cuts)
+            : (new NameIndex($cuts))->find($query->name);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Catalogue;
+
+/** Cuts that are confused with each other. Each pair is written once, so it always points both ways. */
+final readonly class LookAlikes
+{
+    /** @param  list<array{string, string, string}>  $pairs  two slugs and how to tell */
+    private function __construct(private array $pairs) {}
+
+    public static function from(DataFolder $folder): self
+    {
+        $pairs = [];
+        foreach ($folder->list('look-alikes.json') as $record) {
+            [$one, $other] = [...$record->texts('cuts'), '', ''];
+            $pairs[] = [$one, $other, $record->text('tell')];
+        }
+
+        return new self($pairs);
+    }
+
+    /** @return list<array{cut: string, tell: string}> the slug it is taken for, and how to tell */
+    public function of(string $slug): array
+    {
+        $others = [];
+        foreach ($this->pairs as [$one, $other, $tell]) {
+            if ($slug === $one || $slug === $other) {
+                $others[] = ['cut' => $slug === $one ? $other : $one, 'tell' => $tell];
+            }
+        }
+
+        return $others;
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Catalogue;
+
+use Nessmark\Meat\Cut;
+
+/**
+ * Finds cuts by any of their names, forgiving typing errors. Every word of the query is matched with the likest word of a
+ * name; a name scores the mean of its words, less what it has besides. The weights are choices, tried on tests/Core/Catalogue.
+ */
+final class NameIndex
+{
+    private const EXACT = 1.2;
+
+    private const PREFIX = 0.9;
+
+    private const INSIDE = 0.65;
+
+    private const TYPO = 0.9;
+
+    private const PER_SLIP = 0.14;
+
+    private const PER_WORD_MORE = 0.06;
+
+    private const SPECIES_WORD = 0.75;
+
+    /** Names that score below this are no hits. */
+    private const LEAST = 0.62;
+
+    private const FROM_OTHER_WORDS = ['beef' => ['cattle'], 'veal' => ['calf'], 'pork' => ['pig'], 'lamb' => ['sheep'], 'venison' => ['deer'], 'fish' => ['round_fish', 'flat_fish']];
+
+    /** @var list<array{Cut, string, string|null, string, string, non-empty-list<int>}> cut, name, place, folded, folded without spaces, its words */
+    private array $entries = [];
+
+    /** @var array<string, int> every word of every name, numbered */
+    private array $words = [];
+
+    /** @param  list<Cut>  $cuts */
+    public function __construct(array $cuts)
+    {
+        foreach ($cuts as $cut) {
+            $this->add($cut, $cut->name, null);
+            foreach ($cut->names as $place => $names) {
+                foreach ($names as $name) {
+                    $this->add($cut, $name, $place);
+                }
+            }
+        }
+    }
+
+    /** @return list<NameHit> one for each cut, the best first; equals in the order of the catalogue */
+    public function find(string $query, int $most = 40): array
+    {
+        $asked = FoldedName::of($query);
+        if ($asked->text === '') {
+            return [];
+        }
+        $joined = str_replace(' ', '', $asked->text);
+        $alike = array_map(fn (string $word): array => $this->alike($word), $asked->words);
+        $best = [];
+        foreach ($this->entries as [$cut, $name, $place, $folded, $run, $words]) {
+            $score = $folded === $asked->text ? self::EXACT : max($this->scored($asked->words, $alike, $words, $cut), self::whole($joined, $run));
+            if ($score >= self::LEAST && (! isset($best[$cut->slug]) || $score > $best[$cut->slug]->score)) {
+                $best[$cut->slug] = new NameHit($cut, $name, $place, $score);
+            }
+        }
+        $hits = array_values($best);
+        usort($hits, static fn (NameHit $a, NameHit $b): int => $b->score <=> $a->score);
+
+        return array_slice($hits, 0, $most);
+    }
+
+    private function add(Cut $cut, string $name, ?string $place): void
+    {
+        $folded = FoldedName::of($name);
+        $words = [];
+        foreach ($folded->words as $word) {
+            $words[] = $this->words[$word] ??= count($this->words);
+        }
+        $this->entries[] = [$cut, $name, $place, $folded->text, str_replace(' ', '', $folded->text), $words];
+    }
+
+    /** @return array<int, float> how like this word each known word is, where it is at all */
+    private function alike(string $asked): array
+    {
+        $alike = [];
+        foreach ($this->words as $word => $number) {
+            $likeness = self::likeness($asked, (string) $word);
+            if ($likeness > 0.0) {
+                $alike[$number] = $likeness;
+            }
+        }
+
+        return $alike;
+    }
+
+    /**
+     * @param  list<string>  $asked
+     * @param  list<array<int, float>>  $alike  for each word asked
+     * @param  list<int>  $words  of the name
+     */
+    private function scored(array $asked, array $alike, array $words, Cut $cut): float
+    {
+        $sum = 0.0;
+        $used = 0;
+        foreach ($asked as $i => $word) {
+            $best = 0.0;
+            foreach ($words as $number) {
+                $best = max($best, $alike[$i][$number] ?? 0.0);
+            }
+            if ($best > 0.0) {
+                $used++;
+            } elseif ($word === $cut->group->value || in_array($cut->animal, self::FROM_OTHER_WORDS[$word] ?? [], true)) {
+                $best = self::SPECIES_WORD;
+            }
+            $sum += $best;
+        }
+
+        return $sum / count($asked) - self::PER_WORD_MORE * max(0, count($words) - $used);
+    }
+
+    /** For words run together or torn apart: "flatiron", "porter house". */
+    private static function whole(string $asked, string $name): float
+    {
+        $length = strlen($asked);
+        if ($length < 5 || abs($length - strlen($name)) > 3) {
+            return 0.0;
+        }
+        $slips = self::slips($asked, $name);
+
+        return $slips <= self::allowedSlips($length) ? 1.0 - 0.1 * $slips : 0.0;
+    }
+
+    private static function likeness(string $asked, string $word): float
+    {
+        if ($asked === $word) {
+            return 1.0;
+        }
+        $length = strlen($asked);
+        if ($length >= 2 && str_starts_with($word, $asked)) {
+            return self::PREFIX - 0.01 * min(10, strlen($word) - $length);
+        }
+        $allowed = self::allowedSlips($length);
+        if (abs($length - strlen($word)) <= $allowed && $length < 60) {
+            $slips = self::slips($asked, $word);
+            if ($slips <= $allowed) {
+                return self::TYPO - self::PER_SLIP * $slips * 6.0 / max(6, $length);
+            }
+        }
+
+        if ($length >= 4 && str_contains($word, $asked)) {
+            return self::INSIDE + ($length >= 6 ? 0.1 : 0.0);
+        }
+        // The beginning of a longer word, mistyped: a letter may be missing or too many.
+        $slips = 99;
+        for ($cut = $length - 1; $length >= 6 && $cut <= $length + 1 && $cut < strlen($word); $cut++) {
+            $slips = min($slips, self::slips($asked, substr($word, 0, $cut)));
+        }
+
+        return $slips < $allowed ? self::TYPO - 0.05 - self::PER_SLIP * $slips : 0.0;
+    }
+
+    /** Letters wrong, missing or too many; two neighbours swapped count as one slip. */
+    private static function slips(string $a, string $b): int
+    {
+        $slips = levenshtein($a, $b);
+        if ($slips >= 2 && strlen($a) === strlen($b)) {
+            for ($i = 0; $i < strlen($a) - 1; $i++) {
+                if ($a[$i] !== $b[$i]) {
+                    if ($a[$i] === $b[$i + 1] && $a[$i + 1] === $b[$i]) {
+                        return $slips - 1;
+                    }
+                    break;
+                }
+            }
+        }
+
+        return $slips;
+    }
+
+    private static function allowedSlips(int $length): int
+    {
+        return match (true) {
+            $length <= 3 => 0,
+            $length <= 5 => 1,
+            $length <= 9 => 2,
+            default => 3,
+        };
+    }
+}

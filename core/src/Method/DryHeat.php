@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Method;
+
+use Nessmark\Meat\Form;
+
+/** Which cuts suit pan, grill, oven, spit, wok and fryer. Common practice at the counter, no published source. */
+final readonly class DryHeat
+{
+    private const PAN_ROUND_MM = 65.0;
+
+    private const PAN_SLAB_MM = 60.0;
+
+    private const GRILL_ROUND_MM = 75.0;
+
+    private const ROAST_ROUND_FROM_MM = 40.0;
+
+    private const ROAST_SLAB_FROM_MM = 60.0;
+
+    private const FINISHES_IN_OVEN_FROM_MM = 30.0;
+
+    private const PAN_UP_TO_G = 1000.0;
+
+    private const SPIT_FROM_MM = 40.0;
+
+    private const BASTING_CAP_MM = 5.0;
+
+    private const FRYER_UP_TO_MM = 30.0;
+
+    private const FRYER_FATTEST = 0.08;
+
+    private const FISH_TURNS_FROM_MM = 25.0;
+
+    private function __construct() {}
+
+    public static function pan(Traits $is): Argument
+    {
+        return self::fast($is)
+            ->forbids($is->isRoundOver(self::PAN_ROUND_MM), 'too_round', ['most_mm' => self::PAN_ROUND_MM])
+            ->forbids($is->isSlabOver(self::PAN_SLAB_MM), 'too_thick', ['most_mm' => self::PAN_SLAB_MM])
+            ->forbids($is->cut->piece->typicalG > self::PAN_UP_TO_G, 'too_big_for_pan', ['most_g' => self::PAN_UP_TO_G])
+            ->forbids($is->isInShell, 'in_shell')
+            ->speaksFor($is->cut->covering->hasSkin && $is->isTender && ! $is->isLeg && ! $is->isWhole, 'skin_crisps');
+    }
+
+    public static function grill(Traits $is): Argument
+    {
+        $isDelicate = $is->isFlaky && ! $is->isWhole;
+
+        return self::fast($is)
+            ->forbids($is->isRoundOver(self::GRILL_ROUND_MM), 'too_round', ['most_mm' => self::GRILL_ROUND_MM])
+            ->forbids($is->isSlabOver(self::GRILL_ROUND_MM), 'too_thick', ['most_mm' => self::GRILL_ROUND_MM])
+            ->forbids($is->isInShell, 'in_shell')
+            ->forbids($isDelicate && ! $is->cut->covering->hasSkin, 'falls_apart')
+            ->doubts($isDelicate && $is->cut->covering->hasSkin, 'sticks')
+            ->doubts($is->isFat, 'flares');
+    }
+
+    public static function ovenRoast(Traits $is): Argument
+    {
+        return self::slow($is)
+            ->forbids(! $is->bakesThin() && ! $is->isMinced && ! $is->isRoundOver(self::ROAST_ROUND_FROM_MM - 0.1) && ! $is->isSlabOver(self::ROAST_SLAB_FROM_MM - 0.1), 'too_thin_to_roast', ['least_mm' => self::ROAST_SLAB_FROM_MM])
+            ->forbids($is->isMinced && ! $is->cut->piece->isRound(), 'too_thin_to_roast', ['least_mm' => self::ROAST_SLAB_FROM_MM])
+            ->forbids($is->isInShell, 'in_shell');
+    }
+
+    public static function searThenOven(Traits $is): Argument
+    {
+        return self::slow($is)
+            ->forbids($is->cut->piece->thickestMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', ['least_mm' => self::FINISHES_IN_OVEN_FROM_MM])
+            ->forbids($is->isMinced, 'minced_once')
+            ->forbids($is->isWhole || $is->isInShell, 'no_sear_whole')
+            ->forbids($is->cut->form === Form::Dice, 'stewing_dice')
+            ->forbids(($is->melts || $is->isCookedLong) && ! $is->isLeg, 'needs_long')
+            ->forbids($is->isFlaky && $is->mm < self::FISH_TURNS_FROM_MM, 'falls_apart')
+            ->doubts($is->isFlaky, 'falls_apart');
+    }
+
+    public static function ovenThenSear(Traits $is): Argument
+    {
+        return self::slow($is)
+            ->forbids($is->cut->piece->thickestMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', ['least_mm' => self::FINISHES_IN_OVEN_FROM_MM])
+            ->forbids($is->isMinced, 'minced_once')
+            ->forbids($is->isWhole || $is->isInShell || $is->cut->isFish(), 'no_sear_whole')
+            ->forbids($is->cut->form === Form::Dice, 'stewing_dice')
+            ->forbids($is->melts || $is->isCookedLong, 'needs_long')
+            ->forbids($is->cut->isBird() || $is->isWild(), 'low_oven_cooked_through')
+            ->forbids($is->cut->covering->hasSkin, 'low_oven_skin');
+    }
+
+    public static function spit(Traits $is): Argument
+    {
+        return self::slow($is)
+            ->forbids(! $is->cut->piece->isRound() || $is->mm < self::SPIT_FROM_MM, 'not_for_spit', ['least_mm' => self::SPIT_FROM_MM])
+            ->forbids($is->cut->isFish() || $is->isMinced, 'falls_off_spit');
+    }
+
+    public static function stirFry(Traits $is): Argument
+    {
+        $isCutReady = $is->isThin || in_array($is->cut->form, [Form::Thin, Form::Shellfish], true);
+
+        return (new Argument)
+            ->forbids(! $is->cut->covering->isBoneless(), 'bone_in')
+            ->forbids($is->isFlaky, 'falls_apart')
+            ->forbids($is->isGristle || ($is->isTough && ! $isCutReady), 'tough')
+            ->forbids($is->isWhole || in_array($is->cut->form, [Form::Roast, Form::Organ, Form::Ribs, Form::Mince], true), 'too_big')
+            ->speaksFor($isCutReady, 'strips')
+            ->speaksFor($is->isTender, 'tender')
+            ->doubts(! $isCutReady, 'slice_first');
+    }
+
+    public static function deepFry(Traits $is): Argument
+    {
+        $isBirdPart = $is->cut->isBird() && ! $is->isWhole;
+        $isFishPart = $is->cut->isFish() && ! $is->isInShell && $is->cut->fatFraction() < self::FRYER_FATTEST;
+
+        return (new Argument)
+            ->speaksFor($isBirdPart, 'crumbs_bird')
+            ->speaksFor($isFishPart && ! $is->isWhole, 'batter_fish')
+            ->speaksFor($is->cut->form === Form::Thin && $is->isThin && $is->cut->fatFraction() < self::FRYER_FATTEST && ! $is->cut->isBird(), 'crumbs_thin')
+            ->forbids($is->isSlabOver(self::FRYER_UP_TO_MM), 'too_thick', ['most_mm' => self::FRYER_UP_TO_MM])
+            ->forbids($is->isTough || $is->isGristle || $is->melts, 'tough')
+            ->forbids($is->cut->piece->isRound(), 'too_thick', ['most_mm' => self::FRYER_UP_TO_MM]);
+    }
+
+    /** Pan and grill alike: what must be tender, or made so by the knife. */
+    private static function fast(Traits $is): Argument
+    {
+        $isSaved = $is->isSlicedAcross && ! $is->isThin;
+
+        return (new Argument)
+            ->speaksFor($is->isMinced, 'minced_fast')
+            ->speaksFor($is->isTender && ! $is->isMinced && ! $is->isLeg, 'tender')
+            ->speaksFor($is->isLeg, 'young_leg')
+            ->speaksFor($isSaved, 'slice_across')
+            ->speaksFor($is->isChewy && ! $isSaved && ! $is->isThin, 'chewy_fast')
+            ->doubts(($is->isChewy && ! $isSaved && ! $is->isThin) || ($is->isTough && $isSaved), 'chewy')
+            ->speaksFor($is->isThin && ! $is->isTender && ! $is->isGristle, 'cut_thin')
+            ->forbids($is->isTough && ! $is->isThin && ! $isSaved, 'tough')
+            ->forbids($is->isGristle, 'gristle')
+            ->forbids($is->melts && ! $is->isLeg && ! $is->isThin, 'needs_long')
+            ->forbids($is->cut->form === Form::Ribs, 'needs_long')
+            ->forbids($is->cut->covering->membrane === 'seam', 'seam')
+            ->doubts($is->isLeg, 'leg_slow');
+    }
+
+    /** Oven and spit alike: time to come to the core, not to melt what is tough. */
+    private static function slow(Traits $is): Argument
+    {
+        $isSlow = $is->melts || $is->isCookedLong;
+        $hasCover = $is->cut->covering->hasSkin || $is->cut->covering->fatCapMm >= self::BASTING_CAP_MM;
+
+        return (new Argument)
+            ->speaksFor($is->isMinced, 'minced_through')
+            ->speaksFor($is->isTender && ! $is->isMinced, 'roasts_tender')
+            ->speaksFor(($is->isChewy || $is->isTough) && ! $isSlow, 'roasts_pink')
+            ->speaksFor($isSlow && ! $is->isTough, 'roasts_slowly')
+            ->doubts(! $is->isTender && ! $isSlow && ! $is->isLeg, 'slice_thin')
+            ->doubts($isSlow && ! $is->isLeg, 'low_and_long')
+            ->speaksFor($hasCover && ! $is->isTough, 'bastes_itself')
+            ->doubts($is->isLean && ! $hasCover && ! $is->cut->isFish(), 'lean_dry')
+            ->forbids($is->isTough && $isSlow, 'tough_roast')
+            ->forbids($is->cut->covering->membrane === 'seam', 'seam')
+            ->forbids($is->cut->form === Form::Ribs, 'needs_long')
+            ->forbids($is->cut->form === Form::Organ, 'organ_fast')
+            ->forbids($is->isGristle, 'gristle');
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Method;
+
+use Nessmark\Meat\Cut;
+
+/**
+ * Which ways of cooking suit a cut, and why. Follows from what the cut is like; a cut that goes its own way says so in the
+ * catalogue with a reason (method_exceptions).
+ */
+final readonly class Suitability
+{
+    public function judge(Cut $cut, Method $method): MethodFit
+    {
+        return $this->of(new Traits($cut), $method);
+    }
+
+    /** @return list<MethodFit> every method, the best first; equals stay in the order of the methods */
+    public function all(Cut $cut): array
+    {
+        $is = new Traits($cut);
+        $fits = array_map(fn (Method $method): MethodFit => $this->of($is, $method), Method::cases());
+        usort($fits, static fn (MethodFit $a, MethodFit $b): int => $a->fit->rank() <=> $b->fit->rank());
+
+        return $fits;
+    }
+
+    /**
+     * Those a ticket can be written for, the best first; empty when all that suit it are not computed yet. What is sold to be
+     * cooked until it gives way is computed in the oven alone: no fast fire gets it there.
+     *
+     * @return list<Method>
+     */
+    public function offered(Cut $cut): array
+    {
+        $isCookedLong = (new Traits($cut))->isCookedLong;
+        $offered = array_filter($this->all($cut), static fn (MethodFit $fit): bool => $fit->fit !== Fit::Poor && $fit->method->isComputed()
+            && (! $isCookedLong || $fit->method === Method::OvenRoast));
+
+        return array_values(array_map(static fn (MethodFit $fit): Method => $fit->method, $offered));
+    }
+
+    private function of(Traits $is, Method $method): MethodFit
+    {
+        $fit = (match ($method) {
+            Method::Pan => DryHeat::pan($is),
+            Method::Grill => DryHeat::grill($is),
+            Method::OvenRoast => DryHeat::ovenRoast($is),
+            Method::SearThenOven => DryHeat::searThenOven($is),
+            Method::OvenThenSear => DryHeat::ovenThenSear($is),
+            Method::WaterBath => WetHeat::waterBath($is),
+            Method::Braise => WetHeat::braise($is),
+            Method::Parcel => WetHeat::parcel($is),
+            Method::Poach => WetHeat::poach($is),
+            Method::Steam => WetHeat::steam($is),
+            Method::StirFry => DryHeat::stirFry($is),
+            Method::DeepFry => DryHeat::deepFry($is),
+            Method::Spit => DryHeat::spit($is),
+            Method::Smoke => WetHeat::smoke($is),
+        })->conclude($method);
+        foreach ($is->cut->record->records('method_exceptions') as $exception) {
+            if ($exception->text('method') === $method->value) {
+                return $fit->except(Fit::from($exception->text('fit')), $exception->text('reason'));
+            }
+        }
+
+        return $fit;
+    }
+}
