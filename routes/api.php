@@ -3,11 +3,25 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Advice\AdviseController;
+use App\Http\Controllers\Atlas\CompareCutsController;
+use App\Http\Controllers\Atlas\ListCutsController;
+use App\Http\Controllers\Atlas\ListGradesController;
+use App\Http\Controllers\Atlas\ReadGradeController;
+use App\Http\Controllers\Atlas\ShowCutController;
+use App\Http\Controllers\Atlas\ShowSubstitutesController;
 use App\Http\Controllers\Catalogue\ShowCatalogueController;
 use App\Http\Controllers\OpenApiController;
 use App\Http\Controllers\Session\EndSessionController;
 use App\Http\Controllers\Session\ShowSessionController;
 use App\Http\Controllers\Session\StartSessionController;
+use App\Http\Controllers\ShopCatalogue\AddCutController;
+use App\Http\Controllers\ShopCatalogue\AddNameController;
+use App\Http\Controllers\ShopCatalogue\ExportCatalogueController;
+use App\Http\Controllers\ShopCatalogue\HideCutController;
+use App\Http\Controllers\ShopCatalogue\ImportCatalogueController;
+use App\Http\Controllers\ShopCatalogue\RemoveCutController;
+use App\Http\Controllers\ShopCatalogue\RemoveNameController;
+use App\Http\Controllers\ShopCatalogue\ShowAgainController;
 use App\Http\Controllers\Tickets\ListTicketsController;
 use App\Http\Controllers\Tickets\ShowCardController;
 use App\Http\Controllers\Tickets\ShowTicketController;
@@ -22,6 +36,22 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('session', ShowSessionController::class);
     Route::delete('session', EndSessionController::class);
     Route::get('catalogue', ShowCatalogueController::class)->can('see-catalogue');
+    Route::get('catalogue/export.{format}', ExportCatalogueController::class)->whereIn('format', ['json', 'csv'])->can('see-catalogue');
+    Route::get('cuts', ListCutsController::class)->can('see-catalogue');
+    Route::get('cuts/{slug}', ShowCutController::class)->can('see-catalogue');
+    Route::get('cuts/{slug}/substitutes', ShowSubstitutesController::class)->can('see-catalogue');
+    Route::get('compare', CompareCutsController::class)->can('see-catalogue');
+    Route::get('grades', ListGradesController::class)->can('see-catalogue');
+    Route::get('grades/{scale}/{value}', ReadGradeController::class)->can('see-catalogue');
+    Route::middleware('can:change-catalogue')->group(function (): void {
+        Route::post('catalogue/import', ImportCatalogueController::class);
+        Route::post('cuts', AddCutController::class);
+        Route::delete('cuts/{slug}', RemoveCutController::class);
+        Route::post('cuts/{slug}/names', AddNameController::class);
+        Route::delete('cuts/{slug}/names', RemoveNameController::class);
+        Route::put('cuts/{slug}/hidden', HideCutController::class);
+        Route::delete('cuts/{slug}/hidden', ShowAgainController::class);
+    });
     Route::post('advice', AdviseController::class)->can('advise')->middleware('throttle:advice');
     Route::get('tickets', ListTicketsController::class)->can('viewAny', Ticket::class);
     Route::post('tickets', StoreTicketController::class)->can('create', Ticket::class);

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Shop;
 use App\Models\Ticket;
 use App\Models\User;
+use App\Services\ShopCatalogue;
 use App\Services\Units;
 use Illuminate\Support\Facades\DB;
 use Nessmark\Advice\TicketWriter;
@@ -16,7 +17,7 @@ use Nessmark\Contract\Engine;
 /** Computes the ask once more and keeps it with its result, so that what is handed over is what was computed. */
 final readonly class StoreTicket
 {
-    public function __construct(private AskReader $reader, private TicketWriter $writer) {}
+    public function __construct(private AskReader $reader, private TicketWriter $writer, private ShopCatalogue $catalogues) {}
 
     /**
      * @param  array<string, mixed>  $askData
@@ -27,7 +28,7 @@ final readonly class StoreTicket
     public function execute(User $user, array $askData, Units $units, ?string $customerLabel, array $cautionsRead): Ticket
     {
         $askData['now'] ??= now()->format(DATE_ATOM);
-        $ask = $this->reader->read($askData, $user->shop->safety_profile);
+        $ask = $this->reader->read($askData, $user->shop->safety_profile, $this->catalogues->of($user->shop));
         /** @var array{verdict: array{level: string, may_be_handed_over: bool, findings: list<array{key: string}>}} $result */
         $result = $this->writer->advise($ask)['ticket'];
         if (! $result['verdict']['may_be_handed_over']) {

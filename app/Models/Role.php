@@ -11,6 +11,11 @@ enum Role: string
     case Cutter = 'cutter';
     case HeadButcher = 'head_butcher';
 
+    public function changesCatalogue(): bool
+    {
+        return $this === self::HeadButcher;
+    }
+
     public function givesTickets(): bool
     {
         return match ($this) {

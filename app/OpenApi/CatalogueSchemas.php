@@ -20,15 +20,15 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'kitchen', type: 'array', items: new OA\Items(ref: '#/components/schemas/DonenessChoice')),
     new OA\Property(property: 'official', type: 'array', items: new OA\Items(ref: '#/components/schemas/DonenessChoice')),
 ])]
-#[OA\Schema(schema: 'CutSummary', type: 'object', additionalProperties: false, required: ['slug', 'name', 'group', 'is_round', 'food_class', 'thickness_mm', 'methods', 'doneness', 'default_doneness'], properties: [
+#[OA\Schema(schema: 'CutSummary', type: 'object', additionalProperties: false, required: ['slug', 'name', 'group', 'is_round', 'food_class', 'thickness_mm', 'methods', 'doneness_family', 'default_doneness'], properties: [
     new OA\Property(property: 'slug', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'group', type: 'string', enum: ['beef', 'pork', 'lamb', 'game', 'poultry', 'fish']),
+    new OA\Property(property: 'group', type: 'string', enum: ['beef', 'veal', 'pork', 'lamb', 'game', 'poultry', 'fish', 'offal']),
     new OA\Property(property: 'is_round', type: 'boolean'),
     new OA\Property(property: 'food_class', type: 'string'),
     new OA\Property(property: 'thickness_mm', ref: '#/components/schemas/ThicknessBounds'),
     new OA\Property(property: 'methods', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'doneness', ref: '#/components/schemas/DonenessChoices'),
+    new OA\Property(property: 'doneness_family', type: 'string'),
     new OA\Property(property: 'default_doneness', type: 'string'),
 ])]
 #[OA\Schema(schema: 'HeatBounds', type: 'object', additionalProperties: false, required: ['min', 'max'], properties: [
@@ -39,7 +39,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'slug', type: 'string'),
     new OA\Property(property: 'heat_c', ref: '#/components/schemas/HeatBounds'),
 ])]
-#[OA\Schema(schema: 'Catalogue', type: 'object', additionalProperties: false, required: ['cuts', 'methods', 'appetites', 'scales'], properties: [
+#[OA\Schema(schema: 'Catalogue', type: 'object', additionalProperties: false, required: ['cuts', 'doneness', 'methods', 'appetites', 'scales'], properties: [
+    new OA\Property(property: 'doneness', description: 'the words of each family', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/DonenessChoices')),
     new OA\Property(property: 'cuts', type: 'array', items: new OA\Items(ref: '#/components/schemas/CutSummary')),
     new OA\Property(property: 'methods', type: 'array', items: new OA\Items(ref: '#/components/schemas/MethodSummary')),
     new OA\Property(property: 'appetites', type: 'array', items: new OA\Items(type: 'string')),

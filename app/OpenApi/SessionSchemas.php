@@ -16,10 +16,11 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'town', type: 'string'),
     new OA\Property(property: 'safety_profile', type: 'string', enum: ['us', 'uk', 'eu']),
 ])]
-#[OA\Schema(schema: 'Session', type: 'object', additionalProperties: false, required: ['name', 'role', 'may_advise', 'shop'], properties: [
+#[OA\Schema(schema: 'Session', type: 'object', additionalProperties: false, required: ['name', 'role', 'may_advise', 'may_change_catalogue', 'shop'], properties: [
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'role', type: 'string', enum: ['advisor', 'cutter', 'head_butcher']),
     new OA\Property(property: 'may_advise', type: 'boolean'),
+    new OA\Property(property: 'may_change_catalogue', type: 'boolean'),
     new OA\Property(property: 'shop', ref: '#/components/schemas/ShopSummary'),
 ])]
 final class SessionSchemas {}

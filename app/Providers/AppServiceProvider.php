@@ -17,11 +17,15 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Support\Str;
+use Nessmark\Advice\Substitutes;
 use Nessmark\Advice\TicketWriter;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\Contract\AskReader;
+use Nessmark\Contract\AtlasReport;
+use Nessmark\Contract\CatalogueFile;
+use Nessmark\Contract\GradeReport;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Safety\SafetyRules;
 
@@ -30,7 +34,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(DataFolder::class, DataFolder::shipped(...));
-        foreach ([Catalogue::class, DonenessTable::class, SafetyRules::class, Kitchen::class, TicketWriter::class] as $class) {
+        foreach ([Catalogue::class, DonenessTable::class, SafetyRules::class, Kitchen::class, TicketWriter::class, AtlasReport::class, GradeReport::class, Substitutes::class, CatalogueFile::class] as $class) {
             $this->app->singleton($class, fn () => $class::from($this->app->make(DataFolder::class)));
         }
         $this->app->singleton(AskReader::class);
@@ -43,6 +47,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->environment('production'));
         Gate::policy(Ticket::class, TicketPolicy::class);
         Gate::define('see-catalogue', fn (User $user): bool => true);
+        Gate::define('change-catalogue', fn (User $user): bool => $user->role->changesCatalogue());
         Gate::define('advise', fn (User $user): bool => $user->role->givesTickets());
         RateLimiter::for('sign-in', fn (Request $request): array => [
             Limit::perMinute(5)->by(Str::lower($request->string('sign_in')->toString()).'|'.$request->ip()),

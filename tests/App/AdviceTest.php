@@ -9,6 +9,8 @@ use App\Services\Palette;
 use App\Services\Units;
 use App\Services\Wording;
 use Generator;
+use Nessmark\Catalogue\DataFolder;
+use Nessmark\Contract\AtlasReport;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class AdviceTest extends AppTestCase
@@ -78,7 +80,17 @@ final class AdviceTest extends AppTestCase
             }
         }
 
-        self::assertSame([], $missing);
+        $report = AtlasReport::from(DataFolder::shipped());
+        $catalogue = \Tests\Support\Counter::open()->catalogue;
+        foreach ($catalogue->all() as $cut) {
+            $page = $report->page($cut, $catalogue);
+            foreach ([$page['slice'], ...$page['cautions'], ...array_merge(...array_column($page['methods'], 'reasons'), ...array_column($page['methods'], 'doubts'))] as $phrase) {
+                $missing = $wording->has('say', $phrase['key']) ? $missing : [...$missing, $phrase['key']];
+            }
+            $missing = $wording->has('say', "swap.slice_{$cut->slice}") ? $missing : [...$missing, "swap.slice_{$cut->slice}"];
+        }
+
+        self::assertSame([], array_values(array_unique($missing)));
     }
 
     public function test_figures_are_shown_in_the_customers_units(): void

@@ -22,6 +22,12 @@ final class OpenApiTest extends AppTestCase
         $kept = $this->postJson('/api/v1/tickets', self::newTicket());
         $replies = [
             'Catalogue' => $this->getJson('/api/v1/catalogue'),
+            'CutList' => $this->getJson('/api/v1/cuts?find=sirloin'),
+            'CutPage' => $this->getJson('/api/v1/cuts/beef-tenderloin'),
+            'SubstituteList' => $this->getJson('/api/v1/cuts/beef-cheek/substitutes?method=braise'),
+            'Comparison' => $this->getJson('/api/v1/compare?cuts=beef-flap,tripe'),
+            'GradeScales' => $this->getJson('/api/v1/grades'),
+            'GradeReading' => $this->getJson('/api/v1/grades/canada/AAA?cut=beef-rib-eye-steak'),
             'Session' => $this->getJson('/api/v1/session'),
             'Advice' => $this->postJson('/api/v1/advice', self::RUMP),
             'StoredTicket' => $this->getJson('/api/v1/tickets/'.$kept->json('id')),

@@ -22,6 +22,7 @@ final class SessionResource extends JsonResource
             'name' => $user->name,
             'role' => $user->role->value,
             'may_advise' => $user->role->givesTickets(),
+            'may_change_catalogue' => $user->role->changesCatalogue(),
             'shop' => ['name' => $user->shop->name, 'town' => $user->shop->town, 'safety_profile' => $user->shop->safety_profile->value],
         ];
     }

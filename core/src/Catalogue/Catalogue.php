@@ -15,12 +15,13 @@ final readonly class Catalogue
      * @param  array<string, Cut>  $changed  the shop's own cuts, and shipped ones with more names, by slug
      * @param  list<string>  $own  slugs of the shop's own cuts
      * @param  list<string>  $hidden  slugs of those it does not sell
+     * @param  list<array{cut: string, place: string, name: string}>  $ownNames  names the shop has given
      */
-    private function __construct(private CutShelf $shelf, private array $changed, private array $own, private array $hidden) {}
+    private function __construct(private CutShelf $shelf, private array $changed, private array $own, private array $hidden, private array $ownNames) {}
 
     public static function from(DataFolder $folder): self
     {
-        return new self(CutShelf::of($folder), [], [], []);
+        return new self(CutShelf::of($folder), [], [], [], []);
     }
 
     /** The same catalogue as one shop sees it. A change to a cut that is no longer there is passed over. */
@@ -38,7 +39,7 @@ final readonly class Catalogue
             }
         }
 
-        return new self($this->shelf, $changed, $own, array_values(array_intersect($changes->hidden, [...$this->shelf->slugs(), ...$own])));
+        return new self($this->shelf, $changed, $own, array_values(array_intersect($changes->hidden, [...$this->shelf->slugs(), ...$own])), $changes->names);
     }
 
     /** @return list<Cut> those the shop sells */
@@ -72,6 +73,15 @@ final readonly class Catalogue
     public function isHidden(string $slug): bool
     {
         return in_array($slug, $this->hidden, true);
+    }
+
+    /** @return list<array{place: string, name: string}> names the shop has given this cut */
+    public function ownNames(string $slug): array
+    {
+        return array_values(array_map(
+            static fn (array $own): array => ['place' => $own['place'], 'name' => $own['name']],
+            array_filter($this->ownNames, static fn (array $own): bool => $own['cut'] === $slug),
+        ));
     }
 
     /** @return array<string, Muscle> by slug */

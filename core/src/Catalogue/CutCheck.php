@@ -46,7 +46,9 @@ final readonly class CutCheck
      */
     public function problems(mixed $cut, string $at): array
     {
-        $error = $this->validator->validate(json_decode((string) json_encode($cut)), $this->schema)->error();
+        // PHP cannot tell an empty object from an empty list.
+        $written = is_array($cut) && ($cut['names'] ?? null) === [] ? [...$cut, 'names' => (object) []] : $cut;
+        $error = $this->validator->validate(json_decode((string) json_encode($written)), $this->schema)->error();
         if ($error !== null || ! is_array($cut)) {
             return $error === null ? [] : $this->formProblems($error, $at);
         }

@@ -50,7 +50,7 @@ final class NameIndex
         }
     }
 
-    /** @return list<NameHit> one for each cut, the best first; equals in the order of the catalogue */
+    /** @return list<NameHit> one for each cut, the best first; of equals what the counter has more often, then the order of the catalogue */
     public function find(string $query, int $most = 40): array
     {
         $asked = FoldedName::of($query);
@@ -67,7 +67,7 @@ final class NameIndex
             }
         }
         $hits = array_values($best);
-        usort($hits, static fn (NameHit $a, NameHit $b): int => $b->score <=> $a->score);
+        usort($hits, static fn (NameHit $a, NameHit $b): int => [$b->score, $a->cut->availability->rank()] <=> [$a->score, $b->cut->availability->rank()]);
 
         return array_slice($hits, 0, $most);
     }

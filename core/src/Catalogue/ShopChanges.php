@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\Catalogue;
 
+use Nessmark\Errors\InputRefused;
+
 /** What one shop has made of the catalogue. */
 final readonly class ShopChanges
 {
@@ -13,4 +15,40 @@ final readonly class ShopChanges
      * @param  list<string>  $hidden  slugs of cuts it does not sell
      */
     public function __construct(public array $ownCuts = [], public array $names = [], public array $hidden = []) {}
+
+    public function hiding(string $slug): self
+    {
+        return new self($this->ownCuts, $this->names, array_values(array_unique([...$this->hidden, $slug])));
+    }
+
+    public function showing(string $slug): self
+    {
+        return new self($this->ownCuts, $this->names, array_values(array_diff($this->hidden, [$slug])));
+    }
+
+    /** @throws InputRefused if the cut is not the shop's own */
+    public function withoutCut(string $slug): self
+    {
+        $left = array_values(array_filter($this->ownCuts, static fn (Record $own): bool => $own->text('slug') !== $slug));
+        if (count($left) === count($this->ownCuts)) {
+            throw InputRefused::one('cut', 'not_allowed', $slug, 'a cut of the shop\'s own; those that come with the catalogue can be hidden');
+        }
+
+        return new self(
+            $left,
+            array_values(array_filter($this->names, static fn (array $own): bool => $own['cut'] !== $slug)),
+            array_values(array_diff($this->hidden, [$slug])),
+        );
+    }
+
+    /** @throws InputRefused if the shop has given the cut no such name */
+    public function withoutName(string $cut, string $place, string $name): self
+    {
+        $left = array_values(array_filter($this->names, static fn (array $own): bool => $own !== ['cut' => $cut, 'place' => $place, 'name' => $name]));
+        if (count($left) === count($this->names)) {
+            throw InputRefused::one('name', 'not_allowed', $name, 'a name the shop has given this cut; those that come with the catalogue stay');
+        }
+
+        return new self($this->ownCuts, $left, $this->hidden);
+    }
 }

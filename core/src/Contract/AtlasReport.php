@@ -67,6 +67,7 @@ final readonly class AtlasReport
             ...$this->line($cut, $catalogue),
             'region_name' => $this->regionName($cut),
             'names' => $this->names($cut),
+            'own_names' => $catalogue->ownNames($cut->slug),
             'ambiguous' => array_map($this->flag(...), $ambiguous->ofCut($cut)),
             'item_numbers' => array_map(
                 static fn (Record $number): array => ['system' => $number->text('system'), 'number' => $number->text('number')],
@@ -113,7 +114,7 @@ final readonly class AtlasReport
             'form' => $cut->form->value,
             'tenderness' => Tenderness::nearest($cut->tendernessScore())->value, 'tenderness_score' => round($cut->tendernessScore(), 2),
             'fat_pct' => round(100.0 * $cut->fatFraction(), 1), 'fat' => FatClass::of($cut->fatFraction())->value,
-            'flavour' => $cut->flavour, 'price_class' => $cut->priceClass, 'availability' => $cut->record->text('availability'),
+            'flavour' => $cut->flavour, 'price_class' => $cut->priceClass, 'availability' => $cut->availability->value,
             'suits' => $suited['good'], 'may_suit' => $suited['possible'],
             'is_own' => $catalogue->isOwn($cut->slug), 'is_hidden' => $catalogue->isHidden($cut->slug),
         ];

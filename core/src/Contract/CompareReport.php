@@ -72,7 +72,7 @@ final readonly class CompareReport
             'slice' => $cut->slice,
             'yield_pct' => round(50.0 * ($cut->lowestYield + $cut->highestYield)),
             'price_class' => $cut->priceClass,
-            'availability' => $cut->record->text('availability'),
+            'availability' => $cut->availability->value,
         ];
     }
 }

@@ -159,7 +159,7 @@ final readonly class DryHeat
             ->speaksFor($isSlow && ! $is->isTough, 'roasts_slowly')
             ->doubts(! $is->isTender && ! $isSlow && ! $is->isLeg, 'slice_thin')
             ->doubts($isSlow && ! $is->isLeg, 'low_and_long')
-            ->speaksFor($hasCover && ! $is->isTough, 'bastes_itself')
+            ->speaksFor($hasCover && ! ($is->isTough && $isSlow), 'bastes_itself')
             ->doubts($is->isLean && ! $hasCover && ! $is->cut->isFish(), 'lean_dry')
             ->forbids($is->isTough && $isSlow, 'tough_roast')
             ->forbids($is->cut->covering->membrane === 'seam', 'seam')

@@ -21,6 +21,110 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Two to four cuts side by side */
+        get: operations["compareCuts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Look cuts up by any name and by what they are like */
+        get: operations["listCuts"];
+        put?: never;
+        /** Add a cut of the shop's own, told as another cut and what differs; the same name again changes it */
+        post: operations["addCut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/grades": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every grade scale with its official range */
+        get: operations["listGrades"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/grades/{scale}/{value}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a grade means: fat, its neighbours in other scales, and what it changes for a cut */
+        get: operations["readGrade"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cuts/{slug}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything known about a cut */
+        get: operations["showCut"];
+        put?: never;
+        post?: never;
+        /** Remove a cut of the shop's own; shipped ones can only be hidden */
+        delete: operations["removeCut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cuts/{slug}/substitutes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What to sell instead for a way of cooking, and what changes */
+        get: operations["showSubstitutes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/catalogue": {
         parameters: {
             query?: never;
@@ -52,6 +156,76 @@ export interface paths {
         post: operations["signIn"];
         /** Sign out */
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cuts/{slug}/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add a local name of the shop's own */
+        post: operations["addName"];
+        /** Remove a local name of the shop's own */
+        delete: operations["removeName"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/catalogue/export.{format}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The whole catalogue as a file; CSV holds the cuts, JSON also names and hidden cuts */
+        get: operations["exportCatalogue"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cuts/{slug}/hidden": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Hide a cut the shop does not sell */
+        put: operations["hideCut"];
+        post?: never;
+        /** Show a hidden cut again */
+        delete: operations["showCutAgain"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/catalogue/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take cuts, names and hidden cuts from a file; every error is listed by row, and then nothing is taken */
+        post: operations["importCatalogue"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -145,6 +319,184 @@ export interface components {
             grade?: string | null;
             aged_days?: number | null;
         };
+        FoundAs: {
+            name: string;
+            place: string;
+        };
+        CutLine: {
+            slug: string;
+            name: string;
+            /** @enum {string} */
+            group: "beef" | "veal" | "pork" | "lamb" | "game" | "poultry" | "fish" | "offal";
+            animal: string;
+            region: string;
+            form: string;
+            tenderness: string;
+            tenderness_score: number;
+            fat_pct: number;
+            fat: string;
+            flavour: number;
+            price_class: number;
+            availability: string;
+            suits: string[];
+            may_suit: string[];
+            is_own: boolean;
+            is_hidden: boolean;
+            found_as: components["schemas"]["FoundAs"] | null;
+        };
+        NameMeaning: {
+            slug: string;
+            name: string;
+            places: string[];
+        };
+        AmbiguousName: {
+            name: string;
+            question: string | null;
+            means: components["schemas"]["NameMeaning"][];
+        };
+        CutList: {
+            cuts: components["schemas"]["CutLine"][];
+            places: {
+                [key: string]: string;
+            };
+            ambiguous: components["schemas"]["AmbiguousName"] | null;
+        };
+        LowToHigh: {
+            low: number;
+            high: number;
+        };
+        WeightRange: {
+            low: number;
+            typical: number;
+            high: number;
+        };
+        NamesAtPlace: {
+            place: string;
+            place_name: string;
+            names: string[];
+        };
+        LocalName: {
+            place: string;
+            name: string;
+        };
+        ItemNumber: {
+            system: string;
+            number: string;
+        };
+        Muscle: {
+            slug: string;
+            name: string;
+            in_life: string;
+            work: string;
+            collagen: string;
+            grain: string;
+            is_long_fibred: boolean;
+            tenderness: string;
+            shear_force_kg: components["schemas"]["LowToHigh"] | null;
+        };
+        Covering: {
+            bone: string;
+            bone_pct: number;
+            skin: boolean;
+            pin_bones: boolean;
+            membrane: string;
+            fat_cap_mm: number;
+        };
+        CutYields: {
+            trim: components["schemas"]["LowToHigh"];
+            cooking: components["schemas"]["LowToHigh"];
+        };
+        CutDoneness: {
+            family: string;
+            default: string;
+        };
+        LookAlike: {
+            slug: string;
+            name: string;
+            tell: string;
+        };
+        MethodFit: {
+            method: string;
+            /** @enum {string} */
+            fit: "good" | "possible" | "poor";
+            is_computed: boolean;
+            reasons: components["schemas"]["Phrase"][];
+            doubts: components["schemas"]["Phrase"][];
+            exception: string | null;
+        };
+        InsteadOfGrades: {
+            text: string;
+            signs: string[];
+        };
+        CutPage: {
+            slug: string;
+            name: string;
+            /** @enum {string} */
+            group: "beef" | "veal" | "pork" | "lamb" | "game" | "poultry" | "fish" | "offal";
+            animal: string;
+            region: string;
+            form: string;
+            tenderness: string;
+            tenderness_score: number;
+            fat_pct: number;
+            fat: string;
+            flavour: number;
+            price_class: number;
+            availability: string;
+            suits: string[];
+            may_suit: string[];
+            is_own: boolean;
+            is_hidden: boolean;
+            region_name: string;
+            names: components["schemas"]["NamesAtPlace"][];
+            own_names: components["schemas"]["LocalName"][];
+            ambiguous: components["schemas"]["AmbiguousName"][];
+            item_numbers: components["schemas"]["ItemNumber"][];
+            muscles: components["schemas"]["Muscle"][];
+            thickness_mm: components["schemas"]["ThicknessBounds"];
+            weight_g: components["schemas"]["WeightRange"];
+            is_round: boolean;
+            per_animal: number | null;
+            covering: components["schemas"]["Covering"];
+            composition_pct: {
+                [key: string]: number;
+            };
+            yields_pct: components["schemas"]["CutYields"];
+            slice: components["schemas"]["Phrase"];
+            doneness: components["schemas"]["CutDoneness"];
+            recognise: string;
+            look_alikes: components["schemas"]["LookAlike"][];
+            methods: components["schemas"]["MethodFit"][];
+            grades: string[];
+            instead_of_grades: components["schemas"]["InsteadOfGrades"] | null;
+            cautions: components["schemas"]["Phrase"][];
+            sources: components["schemas"]["Source"][];
+        };
+        Substitute: {
+            slug: string;
+            name: string;
+            time_s: number | null;
+            changes: components["schemas"]["Phrase"][];
+        };
+        SubstituteList: {
+            substitutes: components["schemas"]["Substitute"][];
+        };
+        ComparedCut: {
+            slug: string;
+            name: string;
+            group: string;
+            animal: string;
+            region: string;
+        };
+        ComparedRow: {
+            key: string;
+            values: (number | string | string[])[];
+            differs: boolean;
+        };
+        Comparison: {
+            cuts: components["schemas"]["ComparedCut"][];
+            rows: components["schemas"]["ComparedRow"][];
+        };
         ThicknessBounds: {
             min: number;
             typical: number;
@@ -162,12 +514,12 @@ export interface components {
             slug: string;
             name: string;
             /** @enum {string} */
-            group: "beef" | "pork" | "lamb" | "game" | "poultry" | "fish";
+            group: "beef" | "veal" | "pork" | "lamb" | "game" | "poultry" | "fish" | "offal";
             is_round: boolean;
             food_class: string;
             thickness_mm: components["schemas"]["ThicknessBounds"];
             methods: string[];
-            doneness: components["schemas"]["DonenessChoices"];
+            doneness_family: string;
             default_doneness: string;
         };
         HeatBounds: {
@@ -179,6 +531,10 @@ export interface components {
             heat_c: components["schemas"]["HeatBounds"];
         };
         Catalogue: {
+            /** @description the words of each family */
+            doneness: {
+                [key: string]: components["schemas"]["DonenessChoices"];
+            };
             cuts: components["schemas"]["CutSummary"][];
             methods: components["schemas"]["MethodSummary"][];
             appetites: string[];
@@ -199,6 +555,61 @@ export interface components {
             reason: string;
             violations: components["schemas"]["Violation"][];
         };
+        GradeStep: {
+            value: string;
+            label: string;
+            note: string | null;
+        };
+        GradeNumbers: {
+            min: number;
+            max: number;
+            step: number;
+        };
+        GradeScale: {
+            id: string;
+            name: string;
+            authority: string;
+            groups: string[];
+            measures: string;
+            range: string;
+            note: string;
+            carries_fat: boolean;
+            numbers: components["schemas"]["GradeNumbers"] | null;
+            steps: components["schemas"]["GradeStep"][];
+        };
+        GradeScales: {
+            scales: components["schemas"]["GradeScale"][];
+        };
+        ReadScale: {
+            id: string;
+            name: string;
+            range: string;
+            note: string;
+            measures: string;
+        };
+        FatBand: {
+            low_pct: number;
+            mean_pct: number;
+            high_pct: number | null;
+            uncertainty_points: number;
+            is_unsure: boolean;
+        };
+        GradeNeighbour: {
+            scale: string;
+            name: string;
+            from: string;
+            to: string;
+            is_unsure: boolean;
+        };
+        GradeReading: {
+            scale: components["schemas"]["ReadScale"];
+            step: components["schemas"]["GradeStep"];
+            fat: components["schemas"]["FatBand"] | null;
+            neighbours: components["schemas"]["GradeNeighbour"][];
+            is_comparable: boolean;
+            effects: components["schemas"]["Phrase"][];
+            sources: components["schemas"]["Source"][];
+        };
         Credentials: {
             sign_in: string;
             password: string;
@@ -214,7 +625,27 @@ export interface components {
             /** @enum {string} */
             role: "advisor" | "cutter" | "head_butcher";
             may_advise: boolean;
+            may_change_catalogue: boolean;
             shop: components["schemas"]["ShopSummary"];
+        };
+        OwnCut: {
+            like: string;
+            name: string;
+            thickness_mm?: components["schemas"]["ThicknessBounds"];
+            weight_g?: components["schemas"]["WeightRange"];
+            fat_cap_mm?: number;
+            price_class?: number;
+            /** @enum {string} */
+            availability?: "daily" | "some_days" | "on_order";
+            recognise?: string;
+        };
+        CutAdded: {
+            slug: string;
+        };
+        Imported: {
+            own_cuts: number;
+            own_names: number;
+            hidden: number;
         };
         NewTicket: {
             ask: components["schemas"]["Ask"];
@@ -471,6 +902,257 @@ export interface operations {
             };
         };
     };
+    compareCuts: {
+        parameters: {
+            query: {
+                /** @description slugs parted by commas */
+                cuts: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Line by line, differences marked */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listCuts: {
+        parameters: {
+            query?: {
+                find?: string;
+                group?: string;
+                region?: string;
+                tenderness?: string;
+                fat?: string;
+                price_class?: number;
+                method?: string;
+                /** @description also what the shop does not sell */
+                hidden?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The cuts, the likest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutList"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addCut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnCut"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutAdded"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listGrades: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The scales */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GradeScales"];
+                };
+            };
+        };
+    };
+    readGrade: {
+        parameters: {
+            query?: {
+                cut?: string;
+            };
+            header?: never;
+            path: {
+                scale: string;
+                value: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The reading */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GradeReading"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showCut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The cut */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutPage"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removeCut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Removed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showSubstitutes: {
+        parameters: {
+            query: {
+                method: string;
+            };
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The most alike first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SubstituteList"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     showCatalogue: {
         parameters: {
             query?: never;
@@ -577,6 +1259,189 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    addName: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LocalName"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutAdded"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removeName: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LocalName"];
+            };
+        };
+        responses: {
+            /** @description Removed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    exportCatalogue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                format: "json" | "csv";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                    "text/csv": unknown;
+                };
+            };
+        };
+    };
+    hideCut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showCutAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    importCatalogue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description Taken */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Imported"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
             };
         };
     };

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Catalogue;
 
+use App\Models\User;
+use App\Services\ShopCatalogue;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Nessmark\Contract\CatalogueReport;
 use OpenApi\Attributes as OA;
 
@@ -13,8 +16,11 @@ final class ShowCatalogueController
     #[OA\Get(path: '/catalogue', operationId: 'showCatalogue', summary: 'The cuts, with what may be chosen for each', responses: [
         new OA\Response(response: 200, description: 'The catalogue', content: new OA\JsonContent(ref: '#/components/schemas/Catalogue')),
     ])]
-    public function __invoke(CatalogueReport $report): JsonResponse
+    public function __invoke(Request $request, CatalogueReport $report, ShopCatalogue $catalogues): JsonResponse
     {
-        return new JsonResponse($report->toArray());
+        /** @var User $user */
+        $user = $request->user();
+
+        return new JsonResponse($report->toArray($catalogues->of($user->shop)));
     }
 }
