@@ -22,7 +22,7 @@ export default ts.config(
       'vue/no-v-html': 'error',
     },
   },
-  ...['session', 'counter', 'tickets'].map((feature, _, all) => ({
+  ...['session', 'counter', 'tickets', 'atlas'].map((feature, _, all) => ({
     files: [`resources/js/features/${feature}/**`],
     rules: { 'no-restricted-imports': ['error', { patterns: all.filter((other) => other !== feature).map((other) => `@/features/${other}/*`) }] },
   })),

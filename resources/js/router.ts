@@ -8,6 +8,10 @@ export const router = createRouter({
     { path: '/counter', name: 'counter', component: () => import('@/features/counter/CounterPage.vue') },
     { path: '/tickets', name: 'tickets', component: () => import('@/features/tickets/TicketsPage.vue') },
     { path: '/tickets/:id', name: 'ticket', component: () => import('@/features/tickets/TicketPage.vue'), props: true },
+    { path: '/atlas', name: 'atlas', component: () => import('@/features/atlas/AtlasPage.vue') },
+    { path: '/atlas/compare', name: 'compare', component: () => import('@/features/atlas/ComparePage.vue') },
+    { path: '/atlas/shop', name: 'shop-catalogue', component: () => import('@/features/atlas/ShopCataloguePage.vue') },
+    { path: '/atlas/cut/:slug', name: 'cut', component: () => import('@/features/atlas/CutPage.vue'), props: true },
     { path: '/:rest(.*)*', redirect: '/counter' },
   ],
 })

@@ -9,6 +9,7 @@ use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 use Smalot\PdfParser\Parser;
 use Tests\Browser\Support\Application;
+use Tests\Browser\Support\Axe;
 use Tests\Browser\Support\Chromium;
 use Tests\Browser\Support\CounterPage;
 
@@ -41,7 +42,7 @@ final class CounterJourneyTest extends TestCase
 
     public function test_a_ticket_is_made_changed_given_found_and_printed(): void
     {
-        $counter = $this->counter()->choose('cuts', 'Rump, cap on')->choose('method', 'Sear, then oven');
+        $counter = $this->counter()->chooseCut('lamb rump', 'Lamb rump, cap on')->choose('method', 'Sear, then oven');
         $before = $counter->text('time');
         $counter->type('thickness', '60')->settled();
         $after = $counter->text('time');
@@ -54,13 +55,13 @@ final class CounterJourneyTest extends TestCase
         $pull = $counter->text('pull');
         $counter->part('give')->click();
         $number = (int) filter_var($counter->waitFor('given')->getText(), FILTER_SANITIZE_NUMBER_INT);
-        self::assertSame([], $this->seriousFindings());
+        self::assertSame([], Axe::seriousFindings($this->chromium->driver));
 
         $this->chromium->driver->get(self::$application->url.'/tickets');
-        $counter->waitFor('tickets')->findElement(WebDriverBy::linkText('Rump, cap on'))->click();
+        $counter->waitFor('tickets')->findElement(WebDriverBy::linkText('Lamb rump, cap on'))->click();
         self::assertSame("No. {$number}, Oddny", $counter->waitFor('ticket-number')->getText());
         self::assertSame([$pull, $after], [$counter->text('pull'), $counter->text('time')]);
-        self::assertSame([], $this->seriousFindings());
+        self::assertSame([], Axe::seriousFindings($this->chromium->driver));
 
         $card = $this->chromium->driver->executeAsyncScript(
             'const done = arguments[arguments.length - 1]; fetch(arguments[0]).then(async (r) => done([r.status, r.headers.get("content-type"), (await r.text()).slice(0, 5)]))',
@@ -118,12 +119,12 @@ final class CounterJourneyTest extends TestCase
         $counter->type('heat', '50');
         $counter->complains('can never be reached');
         self::assertSame('50', $counter->value('heat'));
-        self::assertSame([], $this->seriousFindings());
+        self::assertSame([], Axe::seriousFindings($this->chromium->driver));
     }
 
     public function test_screen_and_card_show_the_same_figures_in_the_customers_units(): void
     {
-        $counter = $this->counter()->choose('cuts', 'Chicken breast');
+        $counter = $this->counter()->chooseCut('chicken breast', 'Chicken breast, skinless');
         $browser = $this->chromium->driver;
         $browser->findElement(WebDriverBy::cssSelector('[data-testid="units"]'))->click();
         $pull = $counter->text('pull');
@@ -167,20 +168,5 @@ final class CounterJourneyTest extends TestCase
     private function counter(): CounterPage
     {
         return CounterPage::signIn($this->chromium->driver, self::$application->url, 'maret', 'tideline-47');
-    }
-
-    /** @return list<string> what axe-core finds serious or critical on the page as it stands */
-    private function seriousFindings(): array
-    {
-        $driver = $this->chromium->driver;
-        $driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-        /** @var list<string> $found */
-        $found = $driver->executeAsyncScript(<<<'JS'
-            const done = arguments[arguments.length - 1];
-            axe.run().then((result) => done(result.violations.filter((v) => ['serious', 'critical'].includes(v.impact))
-                .flatMap((v) => v.nodes.map((node) => `${v.id}: ${node.html.slice(0, 160)} ${node.failureSummary}`))));
-            JS);
-
-        return $found;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Catalogue;
 
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Group;
 use Nessmark\Method\Suitability;
 
 /** The catalogue to look things up in: by any name, and by what a cut is like. */
@@ -14,7 +15,7 @@ final readonly class Atlas
 
     /**
      * @param  bool  $withHidden  also what the shop does not sell
-     * @return list<NameHit> by likeness to the name asked; without a name all that fit, in the order of the catalogue
+     * @return list<NameHit> by likeness to the name asked; without a name all that fit, by kind and the counter's own name
      */
     public function find(AtlasQuery $query, bool $withHidden = false): array
     {
@@ -23,8 +24,16 @@ final readonly class Atlas
             fn (Cut $cut): bool => $query->fits($cut, $this->suitability),
         ));
 
+        usort($cuts, self::inOrder(...));
+
         return trim($query->name) === ''
             ? array_map(static fn (Cut $cut): NameHit => new NameHit($cut, $cut->name, null, 1.0), $cuts)
             : (new NameIndex($cuts))->find($query->name);
+    }
+
+    /** As the counter lays them out: by kind, then by name. */
+    public static function inOrder(Cut $one, Cut $other): int
+    {
+        return [array_search($one->group, Group::cases(), true), $one->name] <=> [array_search($other->group, Group::cases(), true), $other->name];
     }
 }

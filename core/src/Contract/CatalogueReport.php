@@ -6,6 +6,7 @@ namespace Nessmark\Contract;
 
 use Nessmark\Advice\Appetite;
 use Nessmark\Appliance\Kitchen;
+use Nessmark\Catalogue\Atlas;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
@@ -22,8 +23,11 @@ final readonly class CatalogueReport
     /** @return array{cuts: list<array<string, mixed>>, doneness: array<string, mixed>, methods: list<array<string, mixed>>, appetites: list<string>, scales: list<string>} */
     public function toArray(Catalogue $catalogue): array
     {
+        $cuts = $catalogue->cuts();
+        usort($cuts, Atlas::inOrder(...));
+
         return [
-            'cuts' => array_values(array_filter(array_map($this->cut(...), $catalogue->cuts()))),
+            'cuts' => array_values(array_filter(array_map($this->cut(...), $cuts))),
             'doneness' => array_combine($this->doneness->families(), array_map($this->words(...), $this->doneness->families())),
             'methods' => array_map($this->method(...), Method::computed()),
             'appetites' => array_map(static fn (Appetite $a): string => $a->value, Appetite::cases()),

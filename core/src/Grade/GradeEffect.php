@@ -26,6 +26,12 @@ final readonly class GradeEffect
 
     private const RICH_GRIDDLE_C = [235, 250];
 
+    /** Quite lean meat, to compare with, kg/kg. Common practice, no source. */
+    private const QUITE_LEAN = 0.02;
+
+    /** Less than this is not worth saying, per cent. */
+    private const WORTH_SAYING_PCT = 1.0;
+
     /** Properties are compared at this temperature, °C: about the middle of a cook. */
     private const COMPARED_AT_C = 40.0;
 
@@ -36,22 +42,24 @@ final readonly class GradeEffect
     {
         $change = self::timeChangePct($cut, $fat);
 
-        return [
-            new Phrase(match (true) {
-                $fat->meanPct < self::LEAN_BELOW_PCT => 'grade.lean',
-                $fat->meanPct < self::FORGIVES_FROM_PCT => 'grade.usual',
-                $fat->meanPct < self::VERY_RICH_FROM_PCT => 'grade.forgives',
-                default => 'grade.very_rich',
-            }, [
-                'forgives_k' => self::FORGIVES_K, 'least_g' => self::RICH_PORTION_G[0], 'most_g' => self::RICH_PORTION_G[1],
-                'from_c' => self::RICH_GRIDDLE_C[0], 'to_c' => self::RICH_GRIDDLE_C[1],
-            ]),
-            new Phrase($change >= 0.0 ? 'grade.slower' : 'grade.quicker', ['change_pct' => round(abs($change)), 'cut' => $cut->name]),
-        ];
+        $effects = [new Phrase(match (true) {
+            $fat->meanPct < self::LEAN_BELOW_PCT => 'grade.lean',
+            $fat->meanPct < self::FORGIVES_FROM_PCT => 'grade.usual',
+            $fat->meanPct < self::VERY_RICH_FROM_PCT => 'grade.forgives',
+            default => 'grade.very_rich',
+        }, [
+            'forgives_k' => self::FORGIVES_K, 'least_g' => self::RICH_PORTION_G[0], 'most_g' => self::RICH_PORTION_G[1],
+            'from_c' => self::RICH_GRIDDLE_C[0], 'to_c' => self::RICH_GRIDDLE_C[1],
+        ])];
+        if (abs($change) >= self::WORTH_SAYING_PCT) {
+            $effects[] = new Phrase($change > 0.0 ? 'grade.slower' : 'grade.quicker', ['change_pct' => round(abs($change))]);
+        }
+
+        return $effects;
     }
 
     /**
-     * Longer or shorter time to the same core at the same thickness, per cent, beside the cut as it is usually sold: time goes
+     * Longer or shorter time to the same core at the same thickness, per cent, beside quite lean meat of the same cut: time goes
      * with the inverse of thermal diffusivity (Choi and Okos 1986 for both compositions).
      */
     public static function timeChangePct(Cut $cut, FatBand $fat): float
@@ -62,6 +70,6 @@ final readonly class GradeEffect
             return $material->conductivityWMK(self::COMPARED_AT_C) / $material->heatCapacityJM3K(self::COMPARED_AT_C);
         };
 
-        return 100.0 * ($diffusivity($cut->composition) / $diffusivity($cut->composition->withFat($fat->meanPct / 100.0)) - 1.0);
+        return 100.0 * ($diffusivity($cut->composition->withFat(self::QUITE_LEAN)) / $diffusivity($cut->composition->withFat($fat->meanPct / 100.0)) - 1.0);
     }
 }

@@ -19,7 +19,7 @@ async function signOut() {
 <template>
   <nav class="rail" :aria-label="t('nav.main')">
     <p class="wordmark">{{ t('app.name') }}</p>
-    <RouterLink v-for="screen in ['counter', 'tickets'] as const" :key="screen" class="rail-link" active-class="is-here" :to="{ name: screen }">
+    <RouterLink v-for="screen in ['counter', 'atlas', 'tickets'] as const" :key="screen" class="rail-link" active-class="is-here" :to="{ name: screen }">
       {{ t(`nav.${screen}`) }}
     </RouterLink>
     <div class="who">
@@ -46,5 +46,5 @@ async function signOut() {
   .who p { margin: 0; }
   .quiet { width: auto; padding: 0 10px; white-space: nowrap; }
 }
-@media (max-width: 600px) { .who p { display: none; } .rail-link { font-size: 16px; padding: 0 9px; } }
+@media (max-width: 600px) { .who p, .wordmark { display: none; } .rail-link { font-size: 16px; padding: 0 10px; } }
 </style>

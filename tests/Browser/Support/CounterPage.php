@@ -84,6 +84,15 @@ final readonly class CounterPage
         return $this;
     }
 
+    /** Looks a cut up by a name and taps it. */
+    public function chooseCut(string $find, string $words): self
+    {
+        $this->type('find-cut', $find);
+        $this->browser->wait(10, 50)->until(fn (): bool => $this->part('cuts')->findElements(WebDriverBy::xpath(".//label[contains(normalize-space(.), '{$words}')]")) !== []);
+
+        return $this->choose('cuts', $words);
+    }
+
     /** Taps a choice by the words on it, inside one group of choices. */
     public function choose(string $group, string $words): self
     {

@@ -2,13 +2,13 @@
 import InputText from 'primevue/inputtext'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Schemas } from '@/api/client'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
 import { temperature } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
+import type { CounterCut } from './queries'
 import { useDraft, type Appetite, type Day, type Scale } from './useDraft'
 
-const props = defineProps<{ cut: Schemas['CutSummary']; officialC: number | null; errors: Record<string, string> }>()
+const props = defineProps<{ cut: CounterCut; officialC: number | null; errors: Record<string, string> }>()
 const { t } = useI18n()
 const store = useDraft()
 const units = useUnits()

@@ -20,7 +20,7 @@ const units = useUnits()
 const session = useSession()
 const queries = useQueryClient()
 const catalogue = useQuery(catalogueQuery())
-const cut = computed(() => catalogue.data.value?.cuts.find((candidate) => candidate.slug === store.draft.cut) ?? catalogue.data.value?.cuts[0])
+const cut = computed(() => catalogue.data.value?.find((candidate) => candidate.slug === store.draft.cut) ?? catalogue.data.value?.[0])
 
 watch(cut, (now) => { if (now && store.draft.thicknessMm === null && store.draft.thicknessText === null) store.take(now) }, { immediate: true })
 

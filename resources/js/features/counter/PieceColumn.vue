@@ -2,15 +2,15 @@
 import Slider from 'primevue/slider'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Schemas } from '@/api/client'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
 import FigureField from '@/ui/FigureField.vue'
 import { field, typed } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import CutList from './CutList.vue'
+import type { CounterCut } from './queries'
 import { useDraft } from './useDraft'
 
-const props = defineProps<{ catalogue: Schemas['Catalogue']; cut: Schemas['CutSummary']; usualHeatC: number | null; errors: Record<string, string> }>()
+const props = defineProps<{ catalogue: CounterCut[]; cut: CounterCut; usualHeatC: number | null; errors: Record<string, string> }>()
 const { t } = useI18n()
 const store = useDraft()
 const units = useUnits()
@@ -18,7 +18,7 @@ const units = useUnits()
 const slug = computed({
   get: () => store.draft.cut,
   set: (value: string) => {
-    const cut = props.catalogue.cuts.find((candidate) => candidate.slug === value)
+    const cut = props.catalogue.find((candidate) => candidate.slug === value)
     if (cut) store.take(cut)
   },
 })
@@ -55,7 +55,7 @@ defineExpose({ stepThickness })
 
 <template>
   <section class="column" :aria-label="t('piece.title')">
-    <CutList v-model="slug" :cuts="catalogue.cuts" />
+    <CutList v-model="slug" :cuts="catalogue" />
     <p v-if="errors['cut']" class="wrong" role="alert">{{ errors['cut'] }}</p>
     <div>
       <FigureField :label="t(cut.is_round ? 'piece.diameter' : 'piece.thickness')" :unit="lengthUnit" :less="t('piece.thinner')" :more="t('piece.thicker')" testid="thickness"

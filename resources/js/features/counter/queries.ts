@@ -1,8 +1,27 @@
 import { keepPreviousData, queryOptions } from '@tanstack/vue-query'
 import { api, orThrow, type Schemas } from '@/api/client'
 
+/** A cut with the doneness words of its family. */
+export type CounterCut = Schemas['CutSummary'] & { doneness: Schemas['DonenessChoices'] }
+
 export const catalogueQuery = () =>
-  queryOptions({ queryKey: ['catalogue'] as const, queryFn: () => orThrow(api.GET('/catalogue')), staleTime: Infinity })
+  queryOptions({
+    queryKey: ['catalogue'] as const,
+    queryFn: async () => {
+      const { cuts, doneness } = await orThrow(api.GET('/catalogue'))
+      return cuts.map((cut): CounterCut => ({ ...cut, doneness: doneness[cut.doneness_family] ?? { kitchen: [], official: [] } }))
+    },
+    staleTime: Infinity,
+  })
+
+/** Slugs of the cuts whose names are like what is typed, the likest first. */
+export const findCutQuery = (find: string) =>
+  queryOptions({
+    queryKey: ['catalogue', 'find', find] as const,
+    queryFn: async ({ signal }) => (await orThrow(api.GET('/cuts', { params: { query: { find } }, signal }))).cuts.map((cut) => cut.slug),
+    enabled: find !== '',
+    placeholderData: keepPreviousData,
+  })
 
 /** The ticket for an ask. The last one stays on show while the next is computed, or when it cannot be. */
 export const adviceQuery = (ask: Schemas['Ask'] | null) =>

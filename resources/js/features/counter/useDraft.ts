@@ -2,6 +2,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
+import type { CounterCut } from './queries'
 
 type Ask = Schemas['Ask']
 export type Appetite = 'small' | 'usual' | 'hearty'
@@ -66,7 +67,7 @@ export const useDraft = defineStore('draft', () => {
   })
 
   /** Another cut brings its own thickness, method and doneness. */
-  function take(cut: Schemas['CutSummary']) {
+  function take(cut: CounterCut) {
     Object.assign(draft.value, { cut: cut.slug, thicknessMm: cut.thickness_mm.typical, thicknessText: null, heatC: null, heatText: null })
     if (draft.value.method === null || !cut.methods.includes(draft.value.method)) draft.value.method = cut.methods[0] ?? null
     draft.value.doneness = cut.default_doneness
@@ -74,7 +75,7 @@ export const useDraft = defineStore('draft', () => {
   }
 
   /** A word the chosen scale does not have gives way to one it has. */
-  function keepWord(cut: Schemas['CutSummary']) {
+  function keepWord(cut: CounterCut) {
     const words = cut.doneness[draft.value.scale].map((choice) => choice.word)
     const word = draft.value.doneness
     if (word !== 'official_minimum' && (word === null || !words.includes(word))) draft.value.doneness = words[0] ?? 'official_minimum'
