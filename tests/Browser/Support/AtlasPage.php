@@ -7,6 +7,7 @@ namespace Tests\Browser\Support;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** The cut atlas as somebody reads it. Verbs and readings; what they should be is for the test to say. */
@@ -16,10 +17,15 @@ final readonly class AtlasPage
 
     public static function open(RemoteWebDriver $browser, string $url, string $name, string $password): self
     {
-        $page = new self($browser, $url, CounterPage::at($browser, $url));
+        $page = self::at($browser, $url);
         $page->goTo('/atlas')->fill('[data-testid="sign-in-name"]', $name)->fill('[data-testid="password"]', $password)->click('[data-testid="sign-in"]')->element('[data-testid="sign-out"]');
 
         return $page->goTo('/atlas');
+    }
+
+    public static function at(RemoteWebDriver $browser, string $url): self
+    {
+        return new self($browser, $url, CounterPage::at($browser, $url));
     }
 
     public function goTo(string $path): self
@@ -56,7 +62,8 @@ final readonly class AtlasPage
 
     public function select(string $testId, string $words): self
     {
-        $this->element("[data-testid='{$testId}']")->findElement(WebDriverBy::xpath(".//option[contains(., '{$words}')]"))->click();
+        $option = WebDriverBy::xpath("//*[@data-testid='{$testId}']//option[contains(., '{$words}')]");
+        $this->browser->wait(10, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated($option))->click();
 
         return $this;
     }
