@@ -4,97 +4,70 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Nessmark\Heat\Shape;
-
 /**
- * The exact solution of transient conduction with convection, by its eigenfunction series; independent of the program.
- * θ = Σ Cₙ exp(−ζₙ² Fo) φ(ζₙ x), x from the core (0) to the surface (1).
+ * The exact solution of transient conduction with convection for any exponent β in r^β (0 slab, 1 cylinder, 2 sphere, boxes
+ * between), by its eigenfunction series; independent of the program. θ = Σ Cₙ exp(−ζₙ² Fo) φ(ζₙ x), x from the core (0) to the
+ * surface (1); ν = (β − 1)/2, φ(z) = Γ(ν+1)(2/z)^ν J_ν(z), ζ J_{ν+1}(ζ) = Bi J_ν(ζ).
  *
- * @see Carslaw & Jaeger (1959), Conduction of Heat in Solids, 2nd ed., sections 3.11, 7.7 and 9.4
+ * @see Carslaw & Jaeger (1959), Conduction of Heat in Solids, 2nd ed., sections 3.11, 7.7 and 9.4, for β = 0, 1, 2
  */
 final class ExactSeries
 {
-    private const TERMS = 60;
+    /** Roots up to here: past it the series of φ loses digits, and exp(−ζ² Fo) is nothing for Fo of 0.05 and more. */
+    private const LARGEST_ROOT = 24.0;
 
     /** @var array<string, list<float>> */
     private static array $known = [];
 
-    /** (T − T∞) / (T₀ − T∞) */
-    public static function theta(Shape $shape, float $bi, float $fo, float $x): float
+    /** (T − T∞) / (T₀ − T∞), Fo 0.05 and more */
+    public static function theta(float $exponent, float $bi, float $fo, float $x): float
     {
+        $nu = ($exponent - 1.0) / 2.0;
         $sum = 0.0;
-        foreach (self::$known["{$shape->value} {$bi}"] ??= self::roots($shape, $bi) as $zeta) {
-            $sum += self::coefficient($shape, $zeta) * exp(-$zeta * $zeta * $fo) * self::mode($shape, $zeta * $x);
+        foreach (self::roots($exponent, $bi) as $zeta) {
+            $sum += self::coefficient($exponent, $bi, $zeta) * exp(-$zeta * $zeta * $fo) * self::mode($nu, $zeta * $x);
         }
 
         return $sum;
     }
 
     /** @return list<float> */
-    public static function roots(Shape $shape, float $bi, int $terms = self::TERMS): array
+    public static function roots(float $exponent, float $bi): array
     {
+        return self::$known["{$exponent} {$bi}"] ??= self::search(($exponent - 1.0) / 2.0, $bi);
+    }
+
+    public static function coefficient(float $exponent, float $bi, float $zeta): float
+    {
+        $nu = ($exponent - 1.0) / 2.0;
+
+        return 2.0 * $bi / (($zeta ** 2 + $bi ** 2 - 2.0 * $nu * $bi) * self::mode($nu, $zeta));
+    }
+
+    /** @return list<float> */
+    private static function search(float $nu, float $bi): array
+    {
+        $condition = static fn (float $z): float => $z * $z / (2.0 * ($nu + 1.0)) * self::mode($nu + 1.0, $z) - $bi * self::mode($nu, $z);
         $roots = [];
-        for ($n = 0; $n < $terms; $n++) {
-            // Each interval holds one root: tan, J1/J0 and cot repeat (nearly) every π.
-            [$low, $high] = match ($shape) {
-                Shape::Slab => [$n * M_PI, ($n + 0.5) * M_PI],
-                Shape::Cylinder => [$n === 0 ? 0.0 : self::zeroOfJ1($n), self::zeroOfJ0($n + 1)],
-                Shape::Sphere => [$n * M_PI, ($n + 1) * M_PI],
-            };
-            $roots[] = self::bisect(static fn (float $z): float => self::condition($shape, $z, $bi), $low + 1e-12, $high - 1e-12);
+        for ($low = 1e-9; $low < self::LARGEST_ROOT; $low += 0.02) {
+            if ($condition($low) * $condition($low + 0.02) <= 0.0) {
+                $roots[] = self::bisect($condition, $low, $low + 0.02);
+            }
         }
 
         return $roots;
     }
 
-    public static function coefficient(Shape $shape, float $zeta): float
+    /** φ_ν(z) by its power series, Σ (−z²/4)^k / (k! (ν+1)…(ν+k)). */
+    private static function mode(float $nu, float $z): float
     {
-        return match ($shape) {
-            Shape::Slab => 4.0 * sin($zeta) / (2.0 * $zeta + sin(2.0 * $zeta)),
-            Shape::Cylinder => 2.0 / $zeta * self::bessel(1, $zeta) / (self::bessel(0, $zeta) ** 2 + self::bessel(1, $zeta) ** 2),
-            Shape::Sphere => 4.0 * (sin($zeta) - $zeta * cos($zeta)) / (2.0 * $zeta - sin(2.0 * $zeta)),
-        };
-    }
-
-    private static function condition(Shape $shape, float $z, float $bi): float
-    {
-        return match ($shape) {
-            Shape::Slab => $z * sin($z) - $bi * cos($z),
-            Shape::Cylinder => $z * self::bessel(1, $z) - $bi * self::bessel(0, $z),
-            Shape::Sphere => sin($z) * (1.0 - $bi) - $z * cos($z),
-        };
-    }
-
-    private static function mode(Shape $shape, float $y): float
-    {
-        return match ($shape) {
-            Shape::Slab => cos($y),
-            Shape::Cylinder => self::bessel(0, $y),
-            Shape::Sphere => $y < 1e-9 ? 1.0 : sin($y) / $y,
-        };
-    }
-
-    /** Bessel's own integral; the trapezoid rule is exact to rounding for a periodic integrand. */
-    private static function bessel(int $order, float $x): float
-    {
-        $points = 64 + 2 * (int) $x;
-        $sum = 0.0;
-        for ($k = 0; $k < $points; $k++) {
-            $tau = 2.0 * M_PI * $k / $points;
-            $sum += cos($order * $tau - $x * sin($tau));
+        $term = $sum = 1.0;
+        for ($k = 1; $k < 120 && abs($term) > 1e-18; $k++) {
+            $term *= -$z * $z / (4.0 * $k * ($nu + $k));
+            $sum += $term;
         }
 
-        return $sum / $points;
-    }
-
-    private static function zeroOfJ0(int $n): float
-    {
-        return self::bisect(static fn (float $x): float => self::bessel(0, $x), ($n - 0.5) * M_PI, ($n + 0.0) * M_PI);
-    }
-
-    private static function zeroOfJ1(int $n): float
-    {
-        return self::bisect(static fn (float $x): float => self::bessel(1, $x), $n * M_PI, ($n + 0.5) * M_PI);
+        return $sum;
     }
 
     /** @param  callable(float): float  $f */

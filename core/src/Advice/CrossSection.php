@@ -28,7 +28,7 @@ final readonly class CrossSection
         }
         $bounds[] = self::CRUST_C;
         $words[] = 'crust';
-        $fractions = $cook->peak->fractions($cook->simulator->grid, $ask->cut->piece->shape, $bounds);
+        $fractions = $cook->peak->fractions($cook->simulator->grid, $cook->simulator->body, $bounds);
         $zones = [];
         foreach ($words as $i => $word) {
             $zones[] = ['word' => $word, 'from_c' => $i === 0 ? null : $bounds[$i - 1], 'fraction' => round($fractions[$i], 4)];

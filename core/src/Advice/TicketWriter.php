@@ -10,7 +10,6 @@ use Nessmark\Catalogue\Sources;
 use Nessmark\Contract\Engine;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
-use Nessmark\Heat\Shape;
 use Nessmark\Meat\Muscle;
 use Nessmark\Method\MethodTable;
 use Nessmark\Safety\Finding;
@@ -178,7 +177,7 @@ final readonly class TicketWriter
     /** @return array{time_s: list<float>, core_c: list<float>, surface_a_c: list<float>, surface_b_c: list<float>} */
     private function ribbon(Cook $cook): array
     {
-        $isSlab = $cook->simulator->body->shape === Shape::Slab;
+        $isSlab = $cook->simulator->body->isSlab;
         $gapS = $cook->totalS() / self::CURVE_POINTS;
         $ribbon = ['time_s' => [], 'core_c' => [], 'surface_a_c' => [], 'surface_b_c' => []];
         $nextS = 0.0;

@@ -7,13 +7,17 @@ namespace Nessmark\Contract;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Errors\QuantityOutOfRange;
 use Nessmark\Heat\Body;
+use Nessmark\Heat\ChoiOkos;
 use Nessmark\Heat\ComposedMaterial;
 use Nessmark\Heat\ConstantMaterial;
 use Nessmark\Heat\Face;
 use Nessmark\Heat\FibreDirection;
+use Nessmark\Heat\Grid;
+use Nessmark\Heat\LayeredMaterial;
 use Nessmark\Heat\Material;
-use Nessmark\Heat\Shape;
+use Nessmark\Heat\Moisture;
 use Nessmark\Heat\Stage;
+use Nessmark\Heat\Tissue;
 use Nessmark\Meat\Composition;
 use Nessmark\Quantity\Length;
 
@@ -27,6 +31,16 @@ final readonly class SimulationCase
 
     private const WEEK_S = 604_800.0;
 
+    private const LAYERS_WITHIN_MM = 0.01;
+
+    /** Water of raw lean meat, kg/kg, where only constants are given: USDA Standard Reference, from memory. */
+    private const WATER_OF_LEAN = 0.73;
+
+    private const WEIGHED_AT_C = 5.0;
+
+    /** 22 °C at 40 % relative humidity. */
+    private const KITCHEN_VAPOUR_KPA = 1.06;
+
     /**
      * @param  non-empty-list<Stage>  $stages
      * @param  list<float>  $reportAtS
@@ -34,6 +48,8 @@ final readonly class SimulationCase
      * @param  list<float>  $coreTargetsC
      * @param  list<float>  $bandsC
      * @param  array{d_ref_s: float, t_ref_c: float, z_c: float}|null  $lethality
+     * @param  list<array{Tissue, float}>  $layers  tissue and thickness, m, from face a to face b; none when all is lean
+     * @param  float|null  $wetness  share of the surface that gives off water; null for pure conduction
      */
     private function __construct(
         public Body $body,
@@ -46,22 +62,25 @@ final readonly class SimulationCase
         public array $coreTargetsC,
         public array $bandsC,
         public ?array $lethality,
+        private array $layers,
+        public ?float $wetness,
+        public float $densityKgM3,
+        private float $waterFraction,
     ) {}
 
     /** @throws InputRefused naming every key that is wrong */
     public static function fromArray(mixed $data): self
     {
         $in = Fields::of($data);
-        $shape = Shape::Slab;
-        $body = self::body($in->object('body'), $shape);
-        $material = self::material($in->object('material'), $isComposed);
+        $layers = [];
+        $isSlab = true;
+        $body = self::body($in->object('body'), $isSlab, $layers);
+        $material = self::material($in->object('material'), $isComposed, $densityKgM3, $waterFraction);
         $startC = $in->number('start_c', $isComposed ? self::COLDEST_UNFROZEN_C : -40.0, 150.0, '°C');
-        if ($in->flagOr('wet_surface', false)) {
-            $in->refuse('wet_surface', 'not_supported', true, 'false: evaporation from a wet surface is not computed by this version');
-        }
+        $wetness = $in->flagOr('wet_surface', false) ? $in->numberOr('wetness', Moisture::OF_MEAT, 0.0, 1.0, 'share of the surface that gives off water') : null;
         $stages = [];
         foreach ($in->objects('stages', 1, 200) as $fields) {
-            $stages[] = self::stage($fields, $shape);
+            $stages[] = self::stage($fields, $isSlab);
         }
         [$everyS, $atS, $profileAtS, $targetsC, $bandsC] = self::report($in, $stages);
         $lethality = null;
@@ -80,17 +99,43 @@ final readonly class SimulationCase
             throw InputRefused::one('(input)', 'missing', null, 'a body, a material and at least one stage');
         }
 
-        return new self($body, $material, $startC, $stages, $everyS, $atS, $profileAtS, $targetsC, $bandsC, $lethality);
+        return new self($body, $material, $startC, $stages, $everyS, $atS, $profileAtS, $targetsC, $bandsC, $lethality, $layers, $wetness, $densityKgM3, $waterFraction);
     }
 
-    private static function body(Fields $in, Shape &$shape): ?Body
+    public function materialOn(Grid $grid): Material
     {
-        $shape = Shape::from($in->choice('shape', array_map(static fn (Shape $s): string => $s->value, Shape::cases())));
-        $isSlab = $shape === Shape::Slab;
-        $sizeMm = $in->number($isSlab ? 'thickness_mm' : 'diameter_mm', 0.5, 1000.0, 'mm');
+        return $this->layers === [] ? $this->material : LayeredMaterial::on($grid, array_map(
+            fn (array $layer): array => [$layer[0]->material($this->material), $layer[1]],
+            $this->layers,
+        ));
+    }
+
+    public function moisture(Grid $grid): ?Moisture
+    {
+        return $this->wetness === null ? null : Moisture::of($this->waterFraction * $this->densityKgM3, $this->wetness, $grid->cells);
+    }
+
+    /** @param  list<array{Tissue, float}>  $layers */
+    private static function body(Fields $in, bool &$isSlab, array &$layers): ?Body
+    {
+        $shape = $in->choice('shape', ['slab', 'cylinder', 'sphere', 'finite']);
+        $isSlab = $shape === 'slab';
+        $sizeMm = $in->number(in_array($shape, ['slab', 'finite'], true) ? 'thickness_mm' : 'diameter_mm', 0.5, 1000.0, 'mm');
+        $exponent = $shape === 'finite' ? $in->number('exponent', 0.0, 2.0, '(0 slab, 1 long cylinder, 2 sphere)') : 0.0;
         $coreAtMm = $isSlab ? $in->optionalNumber('core_at_mm', 0.001, max(0.001, $sizeMm), 'mm') : null;
         if ($in->has('layers')) {
-            $in->refuse('layers', 'not_supported', '[…]', 'no layers: this version computes bodies of one tissue');
+            if (! $isSlab) {
+                $in->refuse('layers', 'not_allowed', '[…]', 'no layers: only a slab has them');
+            }
+            $tissues = array_map(static fn (Tissue $tissue): string => $tissue->value, Tissue::cases());
+            foreach ($in->objects('layers', 1, 12) as $fields) {
+                $layers[] = [Tissue::from($fields->choice('tissue', $tissues)), $fields->number('thickness_mm', 0.1, 1000.0, 'mm') / 1000.0];
+                $fields->noOthers();
+            }
+            $sumMm = 1000.0 * array_sum(array_column($layers, 1));
+            if (! $in->isWrong() && abs($sumMm - $sizeMm) > self::LAYERS_WITHIN_MM) {
+                $in->refuse('layers', 'conflict', $sumMm, "layers that are {$sizeMm} mm together");
+            }
         }
         $in->noOthers();
         if ($in->isWrong()) {
@@ -99,16 +144,23 @@ final readonly class SimulationCase
         $size = Length::ofMillimetres($sizeMm);
 
         return match ($shape) {
-            Shape::Slab => Body::slab($size, $coreAtMm === null ? null : Length::ofMillimetres($coreAtMm)),
-            Shape::Cylinder => Body::cylinder($size),
-            Shape::Sphere => Body::sphere($size),
+            'cylinder' => Body::cylinder($size),
+            'sphere' => Body::sphere($size),
+            'finite' => Body::finite($size, $exponent),
+            default => Body::slab($size, $coreAtMm === null ? null : Length::ofMillimetres($coreAtMm)),
         };
     }
 
-    /** @param-out bool $isComposed */
-    private static function material(Fields $in, ?bool &$isComposed): ?Material
+    /**
+     * @param-out bool $isComposed
+     * @param-out float $densityKgM3
+     * @param-out float $waterFraction
+     */
+    private static function material(Fields $in, ?bool &$isComposed, ?float &$densityKgM3, ?float &$waterFraction): ?Material
     {
         $isComposed = $in->has('composition');
+        $densityKgM3 = 0.0;
+        $waterFraction = self::WATER_OF_LEAN;
         if ($isComposed) {
             $fields = $in->object('composition');
             $fractions = [];
@@ -124,7 +176,7 @@ final readonly class SimulationCase
                 return null;
             }
             try {
-                return new ComposedMaterial(Composition::ofMassFractions($fractions), $fibre);
+                $composition = Composition::ofMassFractions($fractions);
             } catch (InputRefused $refused) {
                 foreach ($refused->violations as $violation) {
                     $in->refuse($violation->key, $violation->reason, $violation->value, $violation->allowed);
@@ -132,20 +184,25 @@ final readonly class SimulationCase
 
                 return null;
             }
+            $densityKgM3 = ChoiOkos::densityKgM3($composition, self::WEIGHED_AT_C);
+            $waterFraction = $composition->fractions['water'] ?? 0.0;
+
+            return new ComposedMaterial($composition, $fibre);
         }
         $k = $in->number('k_w_mk', 0.01, 500.0, 'W/(m·K)');
-        $rho = $in->number('rho_kg_m3', 1.0, 25_000.0, 'kg/m³');
+        $densityKgM3 = $in->number('rho_kg_m3', 1.0, 25_000.0, 'kg/m³');
         $cp = $in->number('cp_j_kgk', 50.0, 20_000.0, 'J/(kg·K)');
+        $waterFraction = $in->numberOr('water', self::WATER_OF_LEAN, 0.0, 1.0, 'kg per kg');
         $in->noOthers();
 
         try {
-            return $in->isWrong() ? null : new ConstantMaterial($k, $rho, $cp);
+            return $in->isWrong() ? null : new ConstantMaterial($k, $densityKgM3, $cp);
         } catch (QuantityOutOfRange) {
             return null;
         }
     }
 
-    private static function stage(Fields $in, Shape $shape): Stage
+    private static function stage(Fields $in, bool $isSlab): Stage
     {
         $name = $in->text('name', 'a name of 1 to 80 characters');
         $durationS = $in->optionalNumber('duration_s', 0.001, self::WEEK_S, 's');
@@ -158,12 +215,12 @@ final readonly class SimulationCase
         if ($flipEveryS !== null && $flipAtS !== []) {
             $in->refuse('flip_at_s', 'conflict', $flipAtS, 'either flip_every_s or flip_at_s, not both');
         }
-        if ($shape !== Shape::Slab && ($flipEveryS !== null || $flipAtS !== [])) {
+        if (! $isSlab && ($flipEveryS !== null || $flipAtS !== [])) {
             $in->refuse($flipEveryS !== null ? 'flip_every_s' : 'flip_at_s', 'not_allowed', $flipEveryS ?? $flipAtS, 'no turning: a round body has one face');
         }
         $faces = $in->object('faces');
         $a = self::face($faces->object('a'));
-        $b = $shape === Shape::Slab ? self::face($faces->object('b')) : $a;
+        $b = $isSlab ? self::face($faces->object('b')) : $a;
         $faces->noOthers();
         $in->noOthers();
 
@@ -193,9 +250,12 @@ final readonly class SimulationCase
         if ($emissivity > 0.0 && $radiantC === null) {
             $in->refuse('radiant_c', 'missing', null, 'the temperature of what the surface sees, °C, when an emissivity is given');
         }
+        $vapourKpa = $in->numberOr('vapour_kpa', self::KITCHEN_VAPOUR_KPA, 0.0, 101.325, 'kPa of water vapour in the air');
+        $isClosed = $in->flagOr('closed', false);
         $in->noOthers();
+        $face = Face::surrounding($h, $ambientC, $emissivity, $radiantC)->withVapour(1000.0 * $vapourKpa);
 
-        return Face::surrounding($h, $ambientC, $emissivity, $radiantC);
+        return $isClosed ? $face->closed() : $face;
     }
 
     /**

@@ -7,10 +7,12 @@ namespace Nessmark\Contract;
 use Nessmark\Heat\ColdestTrace;
 use Nessmark\Heat\CoreTrace;
 use Nessmark\Heat\EndedBy;
+use Nessmark\Heat\Grid;
 use Nessmark\Heat\LogReduction;
 use Nessmark\Heat\PeakProfile;
 use Nessmark\Heat\ProfileTrace;
 use Nessmark\Heat\Simulator;
+use Nessmark\Heat\Snapshot;
 use Nessmark\Heat\Stage;
 use Nessmark\Heat\StageEnd;
 
@@ -22,8 +24,9 @@ final class SimulationReport
     /** @return array<string, mixed> the reply of the simulation contract, without the time it took */
     public static function of(SimulationCase $case, int $cells = Simulator::CELLS, float $toleranceK = Simulator::TOLERANCE_K): array
     {
-        $simulator = new Simulator($case->body, $case->material, $cells, $toleranceK);
-        $start = $simulator->start($case->startC);
+        $grid = Grid::across($case->body, $cells);
+        $simulator = new Simulator($case->body, $case->materialOn($grid), $cells, $toleranceK);
+        $start = $simulator->start($case->startC, $case->moisture($grid));
         $reportAtS = self::reportTimes($case);
         $core = new CoreTrace($simulator->grid, $case->body->coreAtM, $start->celsius, $reportAtS, $case->coreTargetsC);
         $coldest = new ColdestTrace($start->celsius, $reportAtS);
@@ -59,7 +62,8 @@ final class SimulationReport
             'band_fractions' => (object) self::bands($case, $simulator, $peak),
             'log_reduction_core' => $lethality === null ? null : round($lethality->atDepth($case->body->coreAtM), 6),
             'log_reduction_min' => $lethality === null ? null : round($lethality->smallest(), 6),
-            'water_loss_fraction' => 0.0,
+            'water_loss_fraction' => round(($final->moisture->lostKg ?? 0.0) / ($case->densityKgM3 * $grid->totalVolume()), 6),
+            'crust_mm' => ['a' => $case->body->isSlab ? self::crustMm($grid, $final, false) : null, 'b' => self::crustMm($grid, $final, true)],
             'stages' => array_map(static fn (StageEnd $end): array => self::stageEnd($end), $ends),
             'engine' => [
                 'version' => Engine::VERSION,
@@ -67,6 +71,14 @@ final class SimulationReport
                 'steps' => $final->steps,
             ],
         ];
+    }
+
+    /** How deep the body is dry under a face, mm. */
+    private static function crustMm(Grid $grid, Snapshot $final, bool $isB): float
+    {
+        $front = $final->moisture?->fronts($isB)[0][0] ?? ($isB ? $grid->cells - 1 : 0);
+
+        return round(1000.0 * ($isB ? $grid->depthM[$grid->cells - 1] - $grid->depthM[$front] : $grid->depthM[$front]), 2);
     }
 
     /** @return list<float> */
@@ -117,7 +129,7 @@ final class SimulationReport
         foreach ($case->bandsC as $i => $bound) {
             $names[] = isset($case->bandsC[$i + 1]) ? self::plain($bound).'-'.self::plain($case->bandsC[$i + 1]) : '>='.self::plain($bound);
         }
-        $fractions = $peak->fractions($simulator->grid, $case->body->shape, $case->bandsC);
+        $fractions = $peak->fractions($simulator->grid, $case->body, $case->bandsC);
 
         return array_combine($names, array_map(static fn (float $f): float => round($f, 6), $fractions));
     }

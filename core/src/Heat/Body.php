@@ -7,27 +7,41 @@ namespace Nessmark\Heat;
 use Nessmark\Quantity\Length;
 
 /**
- * What is heated: a wide slab between face a and face b, or a long cylinder or a sphere with one face.
- * Depth runs from face a of a slab, and from the axis or centre of a round body.
+ * What is heated: a wide slab between face a and face b, or a round body with one face. Depth runs from face a of a slab, and
+ * from the axis or centre of a round body.
  */
 final readonly class Body
 {
-    private function __construct(public Shape $shape, public float $extentM, public float $coreAtM) {}
+    /** @param  float  $exponent  n in r⁻ⁿ ∂/∂r(rⁿ k ∂T/∂r): 0 slab, 1 long cylinder, 2 sphere, between them a piece of finite length */
+    private function __construct(public bool $isSlab, public float $exponent, public float $extentM, public float $coreAtM) {}
 
     /** The core lies at half the thickness unless a depth from face a is given. */
     public static function slab(Length $thickness, ?Length $coreFromFaceA = null): self
     {
-        return new self(Shape::Slab, $thickness->toMetres(), $coreFromFaceA?->toMetres() ?? $thickness->toMetres() / 2.0);
+        return new self(true, 0.0, $thickness->toMetres(), $coreFromFaceA?->toMetres() ?? $thickness->toMetres() / 2.0);
     }
 
     public static function cylinder(Length $diameter): self
     {
-        return new self(Shape::Cylinder, $diameter->toMetres() / 2.0, 0.0);
+        return self::finite($diameter, 1.0);
     }
 
     public static function sphere(Length $diameter): self
     {
-        return new self(Shape::Sphere, $diameter->toMetres() / 2.0, 0.0);
+        return self::finite($diameter, 2.0);
+    }
+
+    /**
+     * A piece between the pure shapes, heated all round: a box 2:3:5 has exponent 0.28, 1:1:5 0.70, a cube 1.25.
+     *
+     * @param  Length  $thickness  the smallest dimension
+     * @param  float  $exponent  0 to 2
+     *
+     * @see Baldwin (2012), Int. J. Gastronomy and Food Science 1, 15-30, for the exponents of boxes; from memory
+     */
+    public static function finite(Length $thickness, float $exponent): self
+    {
+        return new self(false, $exponent, $thickness->toMetres() / 2.0, 0.0);
     }
 
     public static function of(Shape $shape, Length $thicknessOrDiameter): self

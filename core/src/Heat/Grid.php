@@ -33,11 +33,11 @@ final readonly class Grid
     /** @param  int  $cells number of control volumes, at least 3 */
     public static function across(Body $body, int $cells): self
     {
-        $n = $body->shape->exponent();
+        $n = $body->exponent;
         $depthM = $volume = $areaOverStep = [];
         for ($i = 0; $i < $cells; $i++) {
             $share = $i / ($cells - 1);
-            $graded = $n === 0
+            $graded = $body->isSlab
                 ? $share - self::GRADING * sin(2.0 * M_PI * $share) / (2.0 * M_PI)
                 : $share + self::GRADING * sin(M_PI * $share) / M_PI;
             $depthM[] = $body->extentM * $graded;
@@ -51,7 +51,7 @@ final readonly class Grid
             }
         }
 
-        return new self($cells, $depthM, $volume, $areaOverStep, $n === 0 ? 1.0 : 0.0, $body->extentM ** $n);
+        return new self($cells, $depthM, $volume, $areaOverStep, $body->isSlab ? 1.0 : 0.0, $body->extentM ** $n);
     }
 
     /**

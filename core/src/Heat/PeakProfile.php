@@ -25,10 +25,10 @@ final class PeakProfile implements StepObserver
      * @param  list<float>  $boundsC  rising bounds
      * @return list<float> one more than bounds: below the first, between each pair, at or above the last; adds up to 1
      */
-    public function fractions(Grid $grid, Shape $shape, array $boundsC): array
+    public function fractions(Grid $grid, Body $body, array $boundsC): array
     {
         $slices = 8; // straight lines between nodes, cut finely enough that a band moves smoothly
-        $power = $shape->exponent() + 1;
+        $power = $body->exponent + 1.0;
         $fractions = array_fill(0, count($boundsC) + 1, 0.0);
         $whole = $grid->depthM[$grid->cells - 1] ** $power;
         for ($i = 0; $i < $grid->cells - 1; $i++) {

@@ -27,9 +27,9 @@ final readonly class Simulator
         $this->stepper = new Stepper($this->grid, $material, $body->coreAtM, $toleranceK);
     }
 
-    public function start(float $celsius): Snapshot
+    public function start(float $celsius, ?Moisture $moisture = null): Snapshot
     {
-        return new Snapshot(0.0, array_fill(0, $this->grid->cells, $celsius));
+        return new Snapshot(0.0, array_fill(0, $this->grid->cells, $celsius), 0.0, 0, $moisture);
     }
 
     public function coreC(Snapshot $snapshot): float

@@ -77,8 +77,11 @@ final class SimulationContractTest extends TestCase
         yield 'unknown shape' => [['body' => ['shape' => 'cube']], 'body.shape', 'not_allowed'];
         yield 'unknown key' => [['thicknes_mm' => 3], 'thicknes_mm', 'unknown_key'];
         yield 'unknown key inside' => [['material' => ['k' => 1]], 'material.k', 'unknown_key'];
-        yield 'wet surface' => [['wet_surface' => true], 'wet_surface', 'not_supported'];
-        yield 'layers' => [['body' => ['layers' => [['tissue' => 'fat', 'thickness_mm' => 5]]]], 'body.layers', 'not_supported'];
+        yield 'wetter than wet' => [['wet_surface' => true, 'wetness' => 1.5], 'wetness', 'out_of_range'];
+        yield 'layers that do not add up' => [['body' => ['layers' => [['tissue' => 'fat', 'thickness_mm' => 5]]]], 'body.layers', 'conflict'];
+        yield 'a layer of nothing known' => [['body' => ['layers' => [['tissue' => 'wool', 'thickness_mm' => 25]]]], 'body.layers.0.tissue', 'not_allowed'];
+        yield 'a shape past a sphere' => [['body' => ['shape' => 'finite', 'exponent' => 2.5]], 'body.exponent', 'out_of_range'];
+        yield 'more vapour than air' => [['stages' => [['name' => 'x', 'duration_s' => 9, 'faces' => ['a' => ['h_w_m2k' => 5, 'ambient_c' => 20, 'vapour_kpa' => 200], 'b' => ['insulated' => true]]]]], 'stages.0.faces.a.vapour_kpa', 'out_of_range'];
         yield 'no stages' => [['stages' => []], 'stages', 'out_of_range'];
         yield 'stage without an end' => [['stages' => [['name' => 'x', 'faces' => self::FACES]]], 'stages.0.duration_s', 'missing'];
         yield 'two kinds of turning' => [['stages' => [['name' => 'x', 'duration_s' => 9, 'flip_every_s' => 3, 'flip_at_s' => [2], 'faces' => self::FACES]]], 'stages.0.flip_at_s', 'conflict'];
@@ -104,6 +107,27 @@ final class SimulationContractTest extends TestCase
         } catch (InputRefused $refused) {
             self::assertContains([$key, $reason], array_map(static fn ($v): array => [$v->key, $v->reason], $refused->violations), $refused->getMessage());
         }
+    }
+
+    public function test_a_wet_surface_loses_water_and_slows_the_core(): void
+    {
+        $dry = self::reply(self::steak());
+        $wet = self::reply([...self::steak(), 'wet_surface' => true]);
+
+        self::assertSame(0.0, $dry['water_loss_fraction']);
+        self::assertGreaterThan(0.01, $wet['water_loss_fraction']);
+        self::assertGreaterThan(0.0, $wet['crust_mm']['a'] + $wet['crust_mm']['b']);
+        self::assertLessThan($dry['max_core_c'], $wet['max_core_c']);
+    }
+
+    public function test_a_cap_of_fat_towards_the_fire_slows_the_core(): void
+    {
+        $case = self::steak();
+        $case['stages'] = [['name' => 'pan', 'duration_s' => 600, 'faces' => ['a' => ['h_w_m2k' => 300, 'ambient_c' => 150], 'b' => ['insulated' => true]]]];
+        $capped = $case;
+        $capped['body']['layers'] = [['tissue' => 'fat', 'thickness_mm' => 8], ['tissue' => 'lean', 'thickness_mm' => $case['body']['thickness_mm'] - 8]];
+
+        self::assertLessThan(self::reply($case)['max_core_c'] - 3.0, self::reply($capped)['max_core_c']);
     }
 
     public function test_everything_wrong_is_named_at_once(): void
