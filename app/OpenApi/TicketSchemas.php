@@ -120,7 +120,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'TicketSchools', type: 'object', additionalProperties: false, required: ['doneness_words'], properties: [
     new OA\Property(property: 'doneness_words', type: 'string'),
 ])]
-#[OA\Schema(schema: 'Ticket', type: 'object', additionalProperties: false, required: ['engine_version', 'cut', 'method', 'thickness_mm', 'is_round', 'start_c', 'heat_c', 'profile', 'schools', 'verdict', 'amounts', 'price', 'trim', 'seasoning', 'target', 'pull_core_c', 'peak_core_c', 'carry_over_k', 'can_probe', 'time', 'rest_s', 'total_s', 'effects', 'stages', 'timeline', 'on_heat_at', 'eat_at', 'slice', 'heat_ribbon', 'cross_section', 'log_reduction', 'cautions', 'doubts', 'sources'], properties: [
+#[OA\Schema(schema: 'Ticket', type: 'object', additionalProperties: false, required: ['engine_version', 'cut', 'method', 'thickness_mm', 'is_round', 'start_c', 'heat_c', 'profile', 'schools', 'verdict', 'amounts', 'price', 'trim', 'seasoning', 'target', 'pull_core_c', 'peak_core_c', 'carry_over_k', 'can_probe', 'pull_by', 'time', 'rest_s', 'total_s', 'effects', 'stages', 'timeline', 'on_heat_at', 'eat_at', 'slice', 'heat_ribbon', 'cross_section', 'log_reduction', 'cautions', 'doubts', 'sources'], properties: [
     new OA\Property(property: 'engine_version', type: 'string'),
     new OA\Property(property: 'cut', ref: '#/components/schemas/TicketCut'),
     new OA\Property(property: 'method', type: 'string'),
@@ -140,6 +140,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'peak_core_c', type: 'number'),
     new OA\Property(property: 'carry_over_k', type: 'number'),
     new OA\Property(property: 'can_probe', type: 'boolean'),
+    new OA\Property(property: 'pull_by', type: 'string', enum: ['core', 'clock', 'fork']),
     new OA\Property(property: 'time', ref: '#/components/schemas/TimeRange'),
     new OA\Property(property: 'rest_s', type: 'number'),
     new OA\Property(property: 'total_s', type: 'number'),

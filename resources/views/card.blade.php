@@ -1,6 +1,7 @@
 @php
     /** @var App\Models\Ticket $ticket @var array $result @var App\Services\Units $units @var App\Services\Units $other @var App\Services\Wording $wording */
     $amounts = $result['amounts'];
+    $pullBy = $result['pull_by'] ?? ($result['can_probe'] ? 'core' : 'clock'); // older tickets do not say
     $findings = $result['verdict']['findings'];
     $clock = fn (?string $atom): string => $atom === null ? '' : (new DateTimeImmutable($atom))->format('H:i');
     $diners = $amounts['diners'].' '.($amounts['diners'] === 1 ? 'person' : 'people');
@@ -48,9 +49,9 @@
         <div class="small">{{ $wording->text('card', $result['is_round'] ? 'diameter' : 'thickness', ['thickness_mm' => $result['thickness_mm']], $units) }} ({{ $other->show('_mm', $result['thickness_mm']) }}), {{ $wording->text('card', 'start', ['start_c' => $result['start_c']], $units) }}</div></td>
     <td>
         <table><tr>
-            <td><div class="small">{{ $wording->text('card', $result['can_probe'] ? 'pull' : 'by_time') }}</div>
-                <div class="big">{{ $result['can_probe'] ? $units->show('_c', $result['pull_core_c']) : App\Services\Units::duration($result['time']['likely_s']) }}</div>
-                <div class="small">@if ($result['can_probe']){{ $other->show('_c', $result['pull_core_c']) }}, @endif{{ $result['carry_over_k'] == 0 ? $wording->text('card', 'stays') : $wording->text('card', 'rises', ['peak_c' => $result['peak_core_c']], $units) }}</div></td>
+            <td><div class="small">{{ $wording->text('card', ['core' => 'pull', 'clock' => 'by_time', 'fork' => 'by_fork'][$pullBy]) }}</div>
+                <div class="big">{{ $pullBy === 'core' ? $units->show('_c', $result['pull_core_c']) : App\Services\Units::duration($result['time']['likely_s']) }}</div>
+                <div class="small">@if ($pullBy === 'core'){{ $other->show('_c', $result['pull_core_c']) }}, @endif{{ $result['carry_over_k'] == 0 ? $wording->text('card', 'stays') : $wording->text('card', 'rises', ['peak_c' => $result['peak_core_c']], $units) }}</div></td>
             <td><div class="small">{{ $wording->text('card', 'time') }}</div>
                 <div class="big">{{ $result['time']['low_s'] === $result['time']['high_s'] ? App\Services\Units::duration($result['time']['likely_s']) : round($result['time']['low_s'] / 60).'–'.App\Services\Units::duration($result['time']['high_s']) }}</div>
                 <div class="small">{{ $wording->text('card', 'likely', ['likely_s' => $result['time']['likely_s']], $units) }}</div></td>

@@ -13,7 +13,6 @@ use Nessmark\Heat\LogReduction;
 use Nessmark\Heat\PeakProfile;
 use Nessmark\Heat\Simulator;
 use Nessmark\Heat\SurfaceTrace;
-use Nessmark\Method\Method;
 use Nessmark\Method\MethodPlan;
 use Nessmark\Method\MethodTable;
 use Nessmark\Method\Planner;
@@ -24,6 +23,7 @@ use Nessmark\Safety\CookEvidence;
 use Nessmark\Safety\HeldLongEnough;
 use Nessmark\Safety\Judge;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\Texture\LongCook;
 
 /** From an ask to a computed cook with its verdict. Safety sees the plan last. */
 final readonly class Advisor
@@ -48,7 +48,7 @@ final readonly class Advisor
 
     private Judge $judge;
 
-    public function __construct(private Kitchen $kitchen, private MethodTable $methods, private SafetyRules $rules)
+    public function __construct(private Kitchen $kitchen, private MethodTable $methods, private SafetyRules $rules, private LongCook $texture)
     {
         $this->planner = new Planner($kitchen, $methods);
         $this->judge = new Judge($rules);
@@ -56,7 +56,7 @@ final readonly class Advisor
 
     public static function from(DataFolder $folder): self
     {
-        return new self(Kitchen::from($folder), MethodTable::from($folder), SafetyRules::from($folder));
+        return new self(Kitchen::from($folder), MethodTable::from($folder), SafetyRules::from($folder), LongCook::from($folder));
     }
 
     /**
@@ -78,7 +78,10 @@ final readonly class Advisor
         }
 
         $appliance = $this->kitchen->appliance($ask->method->appliances()[0]);
-        [$range, $effects] = (new Spread($this->planner))->of($ask, $appliance, $cook->heatC, $cook->pull->coreC, $cook->pull->openS);
+        $mark = $this->mark($ask);
+        [$range, $effects] = $mark !== null
+            ? (new TextureSpread($this->planner, $this->texture))->of($ask, $cook->heatC, $mark, $cook->pull->openS)
+            : (new Spread($this->planner))->of($ask, $appliance, $cook->heatC, $cook->pull->coreC, $cook->pull->openS);
         if ($mustMeet && ! $cook->evidence->canProbe) {
             // Nobody can measure this core, so it stays on for the long end of the range.
             $cook = $this->cook($ask, $targetC, true, $range->highS);
@@ -92,7 +95,7 @@ final readonly class Advisor
     {
         $heatC = $ask->heat?->toCelsius() ?? $this->planner->usualHeatC($ask->method, $targetC);
         $plan = $this->planner->plan($ask->cut, $ask->thickness->toMillimetres(), $ask->method, $heatC, $this->holdS($ask, $targetC, $mustMeet));
-        $countsCarryOver = ! $mustMeet && $ask->method !== Method::WaterBath;
+        $countsCarryOver = ! $mustMeet && ! $ask->method->canHold();
         $simulator = new Simulator($ask->cut->body($ask->thickness), $ask->cut->material(), toleranceK: self::TOLERANCE_K);
         $start = $simulator->start($ask->start->toCelsius());
 
@@ -127,6 +130,12 @@ final readonly class Advisor
      */
     private function ended(Ask $ask, MethodPlan $plan, float $targetC, bool $countsCarryOver): array
     {
+        $mark = $this->mark($ask);
+        if ($mark !== null) {
+            $rough = new Simulator($ask->cut->body($ask->thickness), $ask->cut->material(), self::SEARCH_CELLS, self::SEARCH_TOLERANCE_K);
+
+            return [$plan->endingAfter($this->texture->openSeconds($rough, $rough->start($ask->start->toCelsius()), $plan, $this->texture->melting($ask->cut), $mark)), false];
+        }
         PullFinder::refuseOutOfReach($plan, $targetC);
         if (! $countsCarryOver) {
             return [$plan->endingAtCore($targetC), false];
@@ -143,10 +152,16 @@ final readonly class Advisor
         return [$plan->endingAfter($openS), true];
     }
 
-    /** A water bath can hold a piece at its target until a printed point below it is met. */
+    /** The share of collagen to wait for, where texture decides and not the core's temperature. */
+    public function mark(Ask $ask): ?float
+    {
+        return $this->texture->mark($ask->cut, $ask->method, $ask->doneness->word);
+    }
+
+    /** Water and steam can hold a piece at its target until a printed point below it is met. */
     private function holdS(Ask $ask, float $targetC, bool $mustMeet): float
     {
-        if ($ask->method !== Method::WaterBath || ! $mustMeet) {
+        if (! $ask->method->canHold() || ! $mustMeet) {
             return 0.0;
         }
         $point = $this->rules->rule($ask->profile, $ask->cut->foodClass)->shortestHoldAt($targetC);

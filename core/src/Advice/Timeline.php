@@ -19,7 +19,7 @@ final readonly class Timeline
     /**
      * @return list<array<string, mixed>>
      */
-    public static function of(Ask $ask, Cook $cook, TimeRange $open): array
+    public static function of(Ask $ask, Cook $cook, TimeRange $open, bool $isByFork): array
     {
         $beforeS = 0.0;
         foreach ($cook->plan->before as $stage) {
@@ -49,9 +49,9 @@ final readonly class Timeline
             );
             $atS += $lengthS;
             if ($isOpen) {
-                $lines[] = self::line($onHeatAt, $atS, $cook->evidence->canProbe
+                $lines[] = self::line($onHeatAt, $atS, $isByFork ? new Phrase('do.pull_by_fork') : ($cook->evidence->canProbe
                     ? new Phrase('do.pull', ['pull_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1)])
-                    : new Phrase('do.pull_by_time'), null, $open->plus($beforeS));
+                    : new Phrase('do.pull_by_time')), null, $open->plus($beforeS));
             }
         }
         $lines[] = self::line($onHeatAt, $atS, new Phrase("do.slice_{$ask->cut->slice}"));

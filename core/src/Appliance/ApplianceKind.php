@@ -10,4 +10,6 @@ enum ApplianceKind: string
     case Grill = 'grill';
     case Oven = 'oven';
     case WaterBath = 'water_bath';
+    case Pot = 'pot';
+    case Steamer = 'steamer';
 }

@@ -23,6 +23,18 @@ final readonly class Kitchen
         return Appliance::fromRecord($kind, $this->record->record('appliances')->record($kind->value));
     }
 
+    /**
+     * Inside a sealed parcel in the oven: its own steam, as far as the oven's heat comes through the foil. Effective figures.
+     *
+     * @param  float  $strength  1, or a weaker or stronger fire
+     */
+    public function parcelFace(float $ovenC, float $strength = 1.0): Face
+    {
+        $parcel = $this->record->record('parcel');
+
+        return Face::surrounding($parcel->number('h_effective_w_m2k') * $strength, min($ovenC, $parcel->number('inside_c')));
+    }
+
     /** A piece resting in the room. */
     public function restingFace(): Face
     {

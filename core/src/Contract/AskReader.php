@@ -105,7 +105,7 @@ final readonly class AskReader
         $in->refuseIfWrong();
         $cut = $catalogue->cut($slug);
         if ($this->suitability->offered($cut) === []) {
-            $in->refuse('cut', 'not_supported', $slug, 'a cut for the pan, grill, oven or water bath: what suits '.$cut->name.' is not computed by this version');
+            $in->refuse('cut', 'not_supported', $slug, 'a cut for the pan, grill, oven, pot, steamer or water bath: what suits '.$cut->name.' is not computed by this version');
         }
         $in->refuseIfWrong();
 

@@ -36,6 +36,12 @@ enum Method: string
         return array_values(array_filter(self::cases(), static fn (self $method): bool => $method->isComputed()));
     }
 
+    /** Whether a piece can be kept at its temperature where it is, to make a printed hold. */
+    public function canHold(): bool
+    {
+        return in_array($this, [self::WaterBath, self::Poach, self::Steam], true);
+    }
+
     /** @return list<ApplianceKind> the first is the one whose heat is set on the ticket; none where the method is not computed */
     public function appliances(): array
     {
@@ -45,7 +51,10 @@ enum Method: string
             self::OvenRoast => [ApplianceKind::Oven],
             self::SearThenOven, self::OvenThenSear => [ApplianceKind::Oven, ApplianceKind::Pan],
             self::WaterBath => [ApplianceKind::WaterBath],
-            self::Braise, self::Parcel, self::Poach, self::Steam, self::StirFry, self::DeepFry, self::Spit, self::Smoke => [],
+            self::Braise, self::Poach => [ApplianceKind::Pot],
+            self::Steam => [ApplianceKind::Steamer],
+            self::Parcel => [ApplianceKind::Oven],
+            self::StirFry, self::DeepFry, self::Spit, self::Smoke => [],
         };
     }
 }

@@ -12,6 +12,8 @@ use Nessmark\Meat\Cut;
  */
 final readonly class Suitability
 {
+    private const LONG = [Method::OvenRoast, Method::Braise, Method::Parcel];
+
     public function judge(Cut $cut, Method $method): MethodFit
     {
         return $this->of(new Traits($cut), $method);
@@ -29,7 +31,8 @@ final readonly class Suitability
 
     /**
      * Those a ticket can be written for, the best first; empty when all that suit it are not computed yet. What is sold to be
-     * cooked until it gives way is computed in the oven alone: no fast fire gets it there.
+     * cooked until it gives way is computed
+     * where hours of gentle heat can be had: no fast fire gets it there.
      *
      * @return list<Method>
      */
@@ -37,7 +40,7 @@ final readonly class Suitability
     {
         $isCookedLong = (new Traits($cut))->isCookedLong;
         $offered = array_filter($this->all($cut), static fn (MethodFit $fit): bool => $fit->fit !== Fit::Poor && $fit->method->isComputed()
-            && (! $isCookedLong || $fit->method === Method::OvenRoast));
+            && (! $isCookedLong || in_array($fit->method, self::LONG, true)));
 
         return array_values(array_map(static fn (MethodFit $fit): Method => $fit->method, $offered));
     }

@@ -830,6 +830,8 @@ export interface components {
             peak_core_c: number;
             carry_over_k: number;
             can_probe: boolean;
+            /** @enum {string} */
+            pull_by: "core" | "clock" | "fork";
             time: components["schemas"]["TimeRange"];
             rest_s: number;
             total_s: number;

@@ -65,7 +65,7 @@ svg { display: block; width: 100%; height: auto; }
 .flagged.end { text-anchor: end; }
 .stage { fill: #b0702c; }
 .stage.sear, .stage.pan, .stage.grill { fill: #8a1c2c; }
-.stage.bath, .stage.hold { fill: #2d5d78; }
+.stage.bath, .stage.hold, .stage.braise, .stage.poach, .stage.steam, .stage.parcel { fill: #2d5d78; }
 .stage.rest { fill: #a9bcc2; }
 .on { font: 600 13px var(--figures); fill: #fff; }
 .on.rest { fill: #141c1b; }

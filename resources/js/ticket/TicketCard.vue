@@ -32,9 +32,9 @@ const notes = computed(() => [...props.ticket.cautions, ...props.ticket.doubts].
     </header>
     <VerdictBar v-model:read="read" :verdict="ticket.verdict" :units="units" :readable="readable" />
     <div class="numbers">
-      <div><small>{{ t(ticket.can_probe ? 'ticket.pull' : 'ticket.byTime') }}</small>
-        <b data-testid="pull">{{ ticket.can_probe ? temperature(ticket.pull_core_c, units) : duration(ticket.time.likely_s) }}</b>
-        <small>{{ ticket.carry_over_k === 0 ? t('ticket.stays') : t('ticket.rises', { peak_c: temperature(ticket.peak_core_c, units) }) }}</small></div>
+      <div><small>{{ t({ core: 'ticket.pull', clock: 'ticket.byTime', fork: 'ticket.byFork' }[ticket.pull_by]) }}</small>
+        <b data-testid="pull">{{ ticket.pull_by === 'core' ? temperature(ticket.pull_core_c, units) : duration(ticket.time.likely_s) }}</b>
+        <small>{{ ticket.pull_by === 'fork' ? t('ticket.coreThen', { core_c: temperature(ticket.pull_core_c, units) }) : ticket.carry_over_k === 0 ? t('ticket.stays') : t('ticket.rises', { peak_c: temperature(ticket.peak_core_c, units) }) }}</small></div>
       <div><small>{{ t('ticket.onHeat') }}</small><b data-testid="time">{{ span(ticket.time.low_s, ticket.time.high_s) }}</b>
         <small>{{ t('ticket.likely', { likely_s: duration(ticket.time.likely_s) }) }}</small></div>
       <div v-if="ticket.rest_s > 0"><small>{{ t('ticket.rest') }}</small><b>{{ duration(ticket.rest_s) }}</b></div>

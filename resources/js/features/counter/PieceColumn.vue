@@ -46,7 +46,9 @@ function typeHeat(text: string) {
 }
 const stepThickness = (by: -1 | 1) => Object.assign(store.draft, { thicknessMm: Math.round(thicknessMm.value) + by, thicknessText: null })
 const stepStart = (by: -1 | 1) => Object.assign(store.draft, { startC: Math.round(store.draft.startC) + by, startText: null })
-const stepHeat = (by: -1 | 1) => Object.assign(store.draft, { heatC: Math.round((heatC.value ?? 100) * 2 + by * (method.value === 'water_bath' ? 1 : 20)) / 2, heatText: null })
+// Half degrees for a bath, one for a pot, ten for a fire.
+const heatStep = computed(() => (method.value === 'water_bath' ? 1 : ['braise', 'poach', 'steam'].includes(method.value) ? 2 : 20))
+const stepHeat = (by: -1 | 1) => Object.assign(store.draft, { heatC: Math.round((heatC.value ?? 100) * 2 + by * heatStep.value) / 2, heatText: null })
 const slide = (value: number | number[]) => Object.assign(store.draft, { thicknessMm: Array.isArray(value) ? value[0] : value, thicknessText: null })
 const problem = (text: string | null, key: string) => (text === null ? (props.errors[key] ?? null) : text.trim() === '' ? t('piece.empty') : t('piece.notANumber', { text }))
 

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Advice;
+
+use Nessmark\Heat\Simulator;
+use Nessmark\Method\Planner;
+use Nessmark\Method\PullNotFound;
+use Nessmark\Quantity\Length;
+use Nessmark\Texture\LongCook;
+
+/**
+ * How far the time of a long cook may be off: a thicker piece, a weaker fire, tougher collagen, each moved once to its slow
+ * side; delays added as independent ones and taken as far down as up. Linearised, as Spread is.
+ */
+final readonly class TextureSpread
+{
+    /** Thickness as judged at the counter, and a simmer as kept on a stove. Common practice, no source. */
+    private const THICKNESS_SHARE = 0.06;
+
+    private const SIMMER_K = 2.0;
+
+    private const CELLS = 31;
+
+    private const TOLERANCE_K = 0.05;
+
+    public function __construct(private Planner $planner, private LongCook $texture) {}
+
+    /** @return array{TimeRange, list<array{input: string, step: float, unit: string, change_s: float}>} */
+    public function of(Ask $ask, float $heatC, float $mark, float $likelyS): array
+    {
+        $mm = $ask->thickness->toMillimetres();
+        $stepMm = max(1.0, self::THICKNESS_SHARE * $mm);
+        $spread = $this->texture->spread();
+        $base = $this->seconds($ask, $mm, $heatC, 1.0, $mark) ?? $likelyS;
+        $thicker = ($this->seconds($ask, $mm + $stepMm, $heatC, 1.0, $mark) ?? 1.5 * $base) - $base;
+        $weaker = ($this->seconds($ask, $mm, $heatC - self::SIMMER_K, 1.0, $mark) ?? 1.5 * $base) - $base;
+        $tougher = ($this->seconds($ask, $mm, $heatC, 1.0 - $spread, $mark) ?? 1.5 * $base) - $base;
+        $offS = sqrt($thicker ** 2 + $weaker ** 2 + $tougher ** 2);
+
+        return [new TimeRange(max(0.5 * $likelyS, $likelyS - $offS), $likelyS, $likelyS + $offS), [
+            ['input' => 'collagen', 'step' => round(-100.0 * $spread), 'unit' => 'percent', 'change_s' => round($tougher, 1)],
+            ['input' => 'fire', 'step' => -self::SIMMER_K, 'unit' => 'K', 'change_s' => round($weaker, 1)],
+            ['input' => 'thickness', 'step' => 1.0, 'unit' => 'mm', 'change_s' => round($thicker / $stepMm, 1)],
+        ]];
+    }
+
+    private function seconds(Ask $ask, float $thicknessMm, float $heatC, float $rate, float $mark): ?float
+    {
+        $plan = $this->planner->plan($ask->cut, $thicknessMm, $ask->method, $heatC);
+        $simulator = new Simulator($ask->cut->body(Length::ofMillimetres($thicknessMm)), $ask->cut->material(), self::CELLS, self::TOLERANCE_K);
+        try {
+            return $this->texture->openSeconds($simulator, $simulator->start($ask->start->toCelsius()), $plan, $this->texture->melting($ask->cut)->times($rate), $mark);
+        } catch (PullNotFound) {
+            return null;
+        }
+    }
+}

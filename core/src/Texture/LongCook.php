@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Texture;
+
+use Nessmark\Catalogue\DataFolder;
+use Nessmark\Catalogue\Record;
+use Nessmark\Heat\Simulator;
+use Nessmark\Heat\Snapshot;
+use Nessmark\Meat\Cut;
+use Nessmark\Method\Method;
+use Nessmark\Method\MethodPlan;
+use Nessmark\Method\PullNotFound;
+
+/** Cooking to a texture and not to a temperature: when the collagen at the core has turned far enough. */
+final readonly class LongCook
+{
+    /** Nobody braises longer. */
+    private const LONGEST_S = 57_600.0;
+
+    private function __construct(private Record $record) {}
+
+    public static function from(DataFolder $folder): self
+    {
+        return new self($folder->read('texture.json'));
+    }
+
+    /** Share of collagen turned that a word of doneness stands for; null where the core's temperature decides. */
+    public function mark(Cut $cut, Method $method, string $word): ?float
+    {
+        $isMoist = $method === Method::Braise || $method === Method::Parcel;
+
+        return $isMoist && $cut->donenessFamily === 'long_cooked' ? $this->record->record('melted_for')->numberOrNull($word) : null;
+    }
+
+    public function melting(Cut $cut): Melting
+    {
+        return Melting::in($this->record->record('gelatin'), $cut->animal);
+    }
+
+    /** How far the rate may be off, as a fraction: old and young animals differ by more than any thermometer. */
+    public function spread(): float
+    {
+        return $this->record->record('gelatin')->number('spread');
+    }
+
+    /**
+     * @return float length of the open stage, s
+     *
+     * @throws PullNotFound if the collagen never turns so far
+     */
+    public function openSeconds(Simulator $simulator, Snapshot $start, MethodPlan $plan, Melting $melting, float $mark): float
+    {
+        $before = $simulator->run($start, $plan->before);
+        $from = $before === [] ? $start : $before[count($before) - 1]->end;
+        $trace = new MeltTrace($simulator->grid, $simulator->body->coreAtM, $melting, $mark);
+        $simulator->runStage($from, $plan->open->endingAfter(self::LONGEST_S), [$trace]);
+        if ($trace->reachedAtS === null) {
+            throw PullNotFound::neverReached($melting->fromC, $plan->holdsCoreAtC());
+        }
+
+        return $trace->reachedAtS - $from->timeS;
+    }
+
+    /** @return list<string> */
+    public function sources(): array
+    {
+        return [...$this->record->texts('sources'), ...$this->record->record('gelatin')->texts('sources')];
+    }
+}
