@@ -63,7 +63,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'to_c', type: 'number'),
 ])]
 #[OA\Schema(schema: 'Effect', type: 'object', additionalProperties: false, required: ['input', 'step', 'unit', 'change_s'], properties: [
-    new OA\Property(property: 'input', type: 'string', enum: ['thickness', 'fire', 'start']),
+    new OA\Property(property: 'input', type: 'string', enum: ['thickness', 'fire', 'start', 'collagen']),
     new OA\Property(property: 'step', type: 'number'),
     new OA\Property(property: 'unit', type: 'string'),
     new OA\Property(property: 'change_s', type: 'number'),

@@ -16,15 +16,20 @@ final readonly class CrossSection
     private function __construct() {}
 
     /**
+     * Where a texture is waited for, no word hotter than the one asked for is shown: time brings those, not heat.
+     *
      * @return array{shape: string, across_mm: float, tissue: string, peaks_c: list<array{float, float}>, zones: list<array{word: string, from_c: float|null, fraction: float}>}
      */
-    public static function of(Ask $ask, Cook $cook, DonenessTable $doneness): array
+    public static function of(Ask $ask, Cook $cook, DonenessTable $doneness, bool $isByTexture): array
     {
         $bounds = [];
         $words = ['under'];
         foreach ($doneness->words($ask->cut->donenessFamily, $ask->scale) as $word) {
             $bounds[] = $word->fromC;
             $words[] = $word->word;
+            if ($isByTexture && $word->word === $ask->doneness->word) {
+                break;
+            }
         }
         $bounds[] = self::CRUST_C;
         $words[] = 'crust';

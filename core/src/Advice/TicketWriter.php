@@ -78,6 +78,7 @@ final readonly class TicketWriter
     {
         $set = $this->rules->lethality();
         $onHeatAt = Timeline::onHeatAt($ask, $cook, $open);
+        $isByTexture = $this->advisor->mark($ask) !== null;
 
         return [
             'engine_version' => Engine::VERSION,
@@ -103,18 +104,18 @@ final readonly class TicketWriter
             'peak_core_c' => round($cook->core->maxC, $cook->countsCarryOver ? 0 : 1),
             'carry_over_k' => $this->carryOverK($cook),
             'can_probe' => $cook->evidence->canProbe,
-            'pull_by' => $this->advisor->mark($ask) !== null ? 'fork' : ($cook->evidence->canProbe ? 'core' : 'clock'),
+            'pull_by' => $isByTexture ? 'fork' : ($cook->evidence->canProbe ? 'core' : 'clock'),
             'time' => $open->plus($cook->fixedHeatS())->toArray(),
             'rest_s' => round($cook->plan->restS()),
             'total_s' => round($cook->totalS()),
             'effects' => $effects,
             'stages' => $this->stages($cook, $open),
-            'timeline' => Timeline::of($ask, $cook, $open, $this->advisor->mark($ask) !== null),
+            'timeline' => Timeline::of($ask, $cook, $open, $isByTexture),
             'on_heat_at' => $onHeatAt?->format(DATE_ATOM),
             'eat_at' => $ask->eatAt?->format(DATE_ATOM),
             'slice' => $ask->cut->slice,
             'heat_ribbon' => $this->ribbon($cook),
-            'cross_section' => CrossSection::of($ask, $cook, $this->doneness),
+            'cross_section' => CrossSection::of($ask, $cook, $this->doneness, $isByTexture),
             'log_reduction' => [
                 'organism' => $set['organism'], 'core' => round(min(99.0, $cook->lethality->smallest()), 2),
                 'd_ref_s' => $set['d_ref_s'], 't_ref_c' => $set['t_ref_c'], 'z_k' => $set['z_k'],

@@ -59,9 +59,12 @@ final readonly class Timeline
         return $lines;
     }
 
-    /** A round piece is rolled, not turned. */
+    /** A round piece is rolled, not turned; what cooked covered rests covered. */
     private static function wording(Ask $ask, Stage $stage): string
     {
+        if ($stage->name === 'rest' && $ask->method->restsCovered()) {
+            return 'do.rest_covered';
+        }
         $isRolled = $ask->cut->piece->isRound() && in_array($stage->name, ['pan', 'grill', 'sear'], true);
 
         return "do.{$stage->name}".($isRolled ? '_round' : '');

@@ -42,6 +42,12 @@ enum Method: string
         return in_array($this, [self::WaterBath, self::Poach, self::Steam], true);
     }
 
+    /** Whether it rests where it cooked, in its own steam, and not on a rack. */
+    public function restsCovered(): bool
+    {
+        return in_array($this, [self::Braise, self::Parcel, self::Poach], true);
+    }
+
     /** @return list<ApplianceKind> the first is the one whose heat is set on the ticket; none where the method is not computed */
     public function appliances(): array
     {

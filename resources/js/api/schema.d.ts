@@ -751,7 +751,7 @@ export interface components {
         };
         Effect: {
             /** @enum {string} */
-            input: "thickness" | "fire" | "start";
+            input: "thickness" | "fire" | "start" | "collagen";
             step: number;
             unit: string;
             change_s: number;

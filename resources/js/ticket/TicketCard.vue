@@ -14,7 +14,9 @@ const read = defineModel<string[]>('read', { default: () => [] })
 const { t } = useI18n()
 const say = useSay()
 const amounts = computed(() => props.ticket.amounts)
+/** What the time hangs on most: thickness with its figure, or the kind of meat where a texture is waited for. */
 const mm = computed(() => props.ticket.effects.find((effect) => effect.input === 'thickness'))
+const hangsOnCollagen = computed(() => props.ticket.effects[0]?.input === 'collagen')
 const raw = computed(() => [
   t('ticket.raw', { raw_g: mass(amounts.value.raw_g, props.units), raw_per_head_g: mass(amounts.value.raw_per_head_g, props.units) }),
   amounts.value.pieces !== null ? t('ticket.pieces', { pieces: amounts.value.pieces, piece_g: mass(amounts.value.piece_g, props.units) })
@@ -38,7 +40,8 @@ const notes = computed(() => [...props.ticket.cautions, ...props.ticket.doubts].
       <div><small>{{ t('ticket.onHeat') }}</small><b data-testid="time">{{ span(ticket.time.low_s, ticket.time.high_s) }}</b>
         <small>{{ t('ticket.likely', { likely_s: duration(ticket.time.likely_s) }) }}</small></div>
       <div v-if="ticket.rest_s > 0"><small>{{ t('ticket.rest') }}</small><b>{{ duration(ticket.rest_s) }}</b></div>
-      <div v-if="mm && mm.change_s > 0" class="hang"><small>{{ t('ticket.hangs') }}</small><span>{{ t('ticket.mm', perThickness(mm.change_s, units)) }}</span></div>
+      <div v-if="hangsOnCollagen" class="hang"><small>{{ t('ticket.hangsCollagen') }}</small></div>
+      <div v-else-if="mm && mm.change_s > 0" class="hang"><small>{{ t('ticket.hangs') }}</small><span>{{ t('ticket.mm', perThickness(mm.change_s, units)) }}</span></div>
     </div>
     <div class="facts"><SliceDrawing :section="ticket.cross_section" :units="units" /><HeatRibbon :ticket="ticket" :units="units" /></div>
     <TicketTimeline :lines="ticket.timeline" :units="units" />
@@ -62,7 +65,7 @@ h2 { font-size: 28px; margin-right: auto; overflow-wrap: anywhere; padding-top: 
 .numbers div { display: flex; flex-direction: column; }
 .numbers b { font: 700 31px/1.05 var(--figures); font-variant-numeric: tabular-nums; white-space: nowrap; }
 .numbers small { font-size: 13px; line-height: 1.3; color: var(--soft); }
-.hang { margin-left: auto; text-align: right; font: 600 16px/1.3 var(--figures); }
+.hang { margin-left: auto; flex: 1 1 105px; max-width: 190px; text-align: right; font: 600 16px/1.3 var(--figures); }
 .notes { margin: 0; font-size: 12.5px; line-height: 1.35; color: #3c4643; }
 .sources { font-size: 13px; color: var(--soft); }
 .sources summary { cursor: pointer; min-height: 24px; }

@@ -41,7 +41,7 @@ export function duration(seconds: number): string {
 /** "12–17 min", or one figure where both ends are the same. */
 export function span(lowS: number, highS: number): string {
   if (lowS === highS) return duration(lowS)
-  return highS < 120 * 60 && lowS >= 60 ? `${Math.round(lowS / 60)}–${Math.round(highS / 60)}\u00a0min` : `${duration(lowS)} – ${duration(highS)}`
+  return highS < 120 * 60 && lowS >= 60 ? `${Math.round(lowS / 60)}–${Math.round(highS / 60)}\u00a0min` : `${duration(lowS)}–${duration(highS)}`
 }
 
 export function show(name: string, value: number, units: Units): string {

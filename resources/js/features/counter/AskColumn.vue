@@ -8,13 +8,13 @@ import { useUnits } from '@/units/useUnits'
 import type { CounterCut } from './queries'
 import { useDraft, type Appetite, type Day, type Scale } from './useDraft'
 
-const props = defineProps<{ cut: CounterCut; officialC: number | null; errors: Record<string, string> }>()
+const props = defineProps<{ cut: CounterCut; officialC: number | null; byTexture: boolean; errors: Record<string, string> }>()
 const { t } = useI18n()
 const store = useDraft()
 const units = useUnits()
 
 const words = computed(() => [
-  ...props.cut.doneness[store.draft.scale].map((choice) => ({ value: choice.word, label: t(`word.${choice.word}`), note: temperature(choice.target_c, units.units) })),
+  ...props.cut.doneness[store.draft.scale].map((choice) => ({ value: choice.word, label: t(`word.${choice.word}`), ...(props.byTexture ? {} : { note: temperature(choice.target_c, units.units) }) })),
   { value: 'official_minimum', label: t('word.official_minimum'), ...(props.officialC === null ? {} : { note: temperature(props.officialC, units.units) }) },
 ])
 const doneness = computed({ get: () => store.draft.doneness ?? props.cut.default_doneness, set: (word: string) => { store.draft.doneness = word } })

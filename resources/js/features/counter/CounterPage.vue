@@ -82,7 +82,7 @@ onKey('?', () => { keysOpen.value = true })
   </div>
   <div v-else-if="catalogue.data.value && cut" class="counter">
     <h1 class="sr-only">{{ t('nav.counter') }}</h1>
-    <AskColumn class="part" :cut="cut" :official-c="ticket?.cut.slug === cut.slug ? ticket.verdict.official.core_c : null" :errors="errors" />
+    <AskColumn class="part" :cut="cut" :official-c="ticket?.cut.slug === cut.slug ? ticket.verdict.official.core_c : null" :by-texture="ticket?.cut.slug === cut.slug && ticket.pull_by === 'fork'" :errors="errors" />
     <PieceColumn ref="piece" class="part" :catalogue="catalogue.data.value" :cut="cut" :usual-heat-c="stale && store.draft.heatC === null && ticket?.method !== store.draft.method ? null : (ticket?.heat_c ?? null)" :errors="errors" />
     <section class="part out" :aria-label="t('ticket.title')" aria-live="polite" :aria-busy="advice.isFetching.value">
       <p v-if="!mayAdvise" class="note">{{ t('ticket.mayNot') }}</p>
