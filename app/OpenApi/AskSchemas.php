@@ -29,6 +29,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'profile', type: 'string', enum: ['us', 'uk', 'eu']),
     new OA\Property(property: 'schools', ref: '#/components/schemas/AskSchools'),
     new OA\Property(property: 'parasite_frozen', type: 'boolean'),
+    new OA\Property(property: 'pierced', type: 'boolean', description: 'needled, bladed or injected: the outside has been brought inside'),
     new OA\Property(property: 'now', type: 'string', nullable: true),
     new OA\Property(property: 'eat_at', type: 'string', nullable: true),
     new OA\Property(property: 'budget', type: 'number', nullable: true),

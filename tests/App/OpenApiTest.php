@@ -30,7 +30,7 @@ final class OpenApiTest extends AppTestCase
             'GradeReading' => $this->getJson('/api/v1/grades/canada/AAA?cut=beef-rib-eye-steak'),
             'Session' => $this->getJson('/api/v1/session'),
             'Advice' => $this->postJson('/api/v1/advice', self::RUMP),
-            'Advice of a braise' => $this->postJson('/api/v1/advice', ['cut' => 'beef-cheek', 'method' => 'braise', 'diners' => [['count' => 2]]]),
+            'Advice of a braise' => $this->postJson('/api/v1/advice', ['cut' => 'beef-cheek', 'thickness_mm' => 50, 'method' => 'braise', 'diners' => [['count' => 2]]]),
             'StoredTicket' => $this->getJson('/api/v1/tickets/'.$kept->json('id')),
             'TicketList' => $this->getJson('/api/v1/tickets'),
             'Problem' => $this->postJson('/api/v1/advice', ['cut' => 3]),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Advice;
 
 use Nessmark\Doneness\DonenessTable;
+use Nessmark\Doneness\DonenessWord;
 use Nessmark\Meat\Group;
 
 /** The cut face of the cooked piece, to scale: the highest temperature each depth reached, and the doneness words it shows. */
@@ -27,7 +28,7 @@ final readonly class CrossSection
         foreach ($doneness->words($ask->cut->donenessFamily, $ask->scale) as $word) {
             $bounds[] = $word->fromC;
             $words[] = $word->word;
-            if ($isByTexture && $word->word === $ask->doneness->word) {
+            if ($isByTexture && in_array($ask->doneness->word, [$word->word, DonenessWord::OFFICIAL_MINIMUM], true)) {
                 break;
             }
         }

@@ -63,6 +63,7 @@ final readonly class AskReader
         }
         [$diners, $word, $avoids] = $this->diners($in, $cut, $scale);
         $isParasiteFrozen = $in->flagOr('parasite_frozen', false);
+        $cut = $in->flagOr('pierced', false) ? $cut->pierced() : $cut;
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
         [$now, $eatAt] = $this->times($in);
         $notConsidered = $avoids ? ['avoid'] : [];

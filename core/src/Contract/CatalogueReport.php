@@ -44,6 +44,7 @@ final readonly class CatalogueReport
             'slug' => $cut->slug, 'name' => $cut->name, 'group' => $cut->group->value,
             'is_round' => $cut->piece->isRound(),
             'food_class' => $cut->foodClass->value,
+            'can_be_pierced' => $cut->foodClass->pierced() !== $cut->foodClass,
             'thickness_mm' => ['min' => $cut->piece->thinnestMm, 'typical' => $cut->piece->typicalMm, 'max' => $cut->piece->thickestMm],
             'methods' => array_map(static fn (Method $m): string => $m->value, $offered),
             'doneness_family' => $cut->donenessFamily,

@@ -82,7 +82,7 @@ final readonly class Cut
             $names,
             $has,
             Form::from($record->text('form')),
-            FoodClass::from($record->text('food_class')),
+            in_array('rolled', $record->texts('hazards'), true) ? FoodClass::from($record->text('food_class'))->pierced() : FoodClass::from($record->text('food_class')),
             Piece::fromRecord($record),
             Covering::fromRecord($record),
             Composition::fromRecord($composition),
@@ -100,6 +100,14 @@ final readonly class Cut
             array_values(array_unique($sources)),
             $record,
         );
+    }
+
+    /** The same cut after needle, blade or brine: its outside is inside. */
+    public function pierced(): self
+    {
+        $record = $this->record->with('food_class', $this->foodClass->pierced()->value)->with('hazards', [...$this->hazards, 'pierced']);
+
+        return self::fromRecord($record, array_column($this->muscles, null, 'slug'));
     }
 
     /** The same cut with one more name at a place. */

@@ -18,4 +18,16 @@ enum FoodClass: string
     case Bivalve = 'bivalve';
     case Organ = 'organ';
     case Stuffed = 'stuffed';
+    case NonIntact = 'non_intact';
+
+    /** What the meat counts as once its outside has been brought inside by needle, blade, brine or rolling; never less strict. */
+    public function pierced(): self
+    {
+        return match ($this) {
+            self::WholeMuscle => self::NonIntact,
+            self::FarmedGame => self::Minced,
+            self::DuckBreast => self::Poultry,
+            default => $this,
+        };
+    }
 }

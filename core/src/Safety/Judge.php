@@ -75,7 +75,7 @@ final readonly class Judge
     {
         $limits = $this->rules->limits;
         $startC = $ask->start->toCelsius();
-        $mustBeCold = $ask->cut->foodClass === FoodClass::Minced || $ask->isAnyoneAtRisk();
+        $mustBeCold = in_array($ask->cut->foodClass, [FoodClass::Minced, FoodClass::NonIntact, FoodClass::Stuffed], true) || $ask->isAnyoneAtRisk();
         $args = ['start_c' => $startC];
 
         return match (true) {

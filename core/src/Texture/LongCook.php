@@ -6,6 +6,7 @@ namespace Nessmark\Texture;
 
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\Catalogue\Record;
+use Nessmark\Doneness\DonenessWord;
 use Nessmark\Heat\Simulator;
 use Nessmark\Heat\Snapshot;
 use Nessmark\Meat\Cut;
@@ -26,10 +27,14 @@ final readonly class LongCook
         return new self($folder->read('texture.json'));
     }
 
-    /** Share of collagen turned that a word of doneness stands for; null where the core's temperature decides. */
+    /**
+     * Share of collagen turned that a word of doneness stands for; null where the core's temperature decides. Whoever asks for
+     * the official minimum of a long-cooked piece gets it sliceable: less would be safe and could not be chewed.
+     */
     public function mark(Cut $cut, Method $method, string $word): ?float
     {
         $isMoist = $method === Method::Braise || $method === Method::Parcel;
+        $word = $word === DonenessWord::OFFICIAL_MINIMUM ? 'sliceable' : $word;
 
         return $isMoist && $cut->donenessFamily === 'long_cooked' ? $this->record->record('melted_for')->numberOrNull($word) : null;
     }

@@ -313,6 +313,8 @@ export interface components {
             profile?: "us" | "uk" | "eu";
             schools?: components["schemas"]["AskSchools"];
             parasite_frozen?: boolean;
+            /** @description needled, bladed or injected: the outside has been brought inside */
+            pierced?: boolean;
             now?: string | null;
             eat_at?: string | null;
             budget?: number | null;
@@ -517,6 +519,8 @@ export interface components {
             group: "beef" | "veal" | "pork" | "lamb" | "game" | "poultry" | "fish" | "offal";
             is_round: boolean;
             food_class: string;
+            /** @description whether needling it would make its rules stricter */
+            can_be_pierced: boolean;
             thickness_mm: components["schemas"]["ThicknessBounds"];
             methods: string[];
             doneness_family: string;

@@ -13,6 +13,8 @@ use Nessmark\Errors\InputRefused;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Quantity\Temperature;
+use Nessmark\Safety\HoldPoint;
+use Nessmark\Safety\Level;
 use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRules;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -31,7 +33,7 @@ final class VerdictTest extends TestCase
      * bivalves after Regulation (EC) 2074/2005.
      */
     private const LOWEST_SAFE_CORE_C = [
-        'us' => ['minced' => 71.1, 'poultry' => 73.8, 'duck_breast' => 73.8, 'wild_game' => 73.8, 'farmed_game' => 71.1, 'fish' => 62.7, 'whole_muscle' => 62.7, 'crustacean' => 62.7, 'bivalve' => 90.0, 'organ' => 71.1, 'stuffed' => 73.8],
+        'us' => ['minced' => 71.1, 'poultry' => 73.8, 'duck_breast' => 73.8, 'wild_game' => 73.8, 'farmed_game' => 71.1, 'fish' => 62.7, 'whole_muscle' => 62.7, 'crustacean' => 62.7, 'bivalve' => 90.0, 'organ' => 71.1, 'stuffed' => 73.8, 'non_intact' => 63.0],
         'uk' => ['wild_game' => 73.8, 'bivalve' => 90.0, 'default' => 60.0],
         'eu' => ['wild_game' => 73.8, 'bivalve' => 90.0, 'default' => 60.0],
     ];
@@ -42,7 +44,7 @@ final class VerdictTest extends TestCase
         $this->limitTo(250)->forAll(...self::asks())->then(function (mixed ...$drawn) use (&$clear): void {
             $ask = self::ask(...$drawn);
             $cut = Counter::open()->catalogue->cut($ask['cut']);
-            $hasNoFreedom = $ask['diners'][0]['at_risk'] || in_array($cut->foodClass, [FoodClass::Minced, FoodClass::Poultry, FoodClass::WildGame, FoodClass::Organ, FoodClass::Stuffed], true);
+            $hasNoFreedom = $ask['diners'][0]['at_risk'] || in_array($cut->foodClass, [FoodClass::Minced, FoodClass::Poultry, FoodClass::WildGame, FoodClass::Organ, FoodClass::Stuffed, FoodClass::NonIntact], true);
             try {
                 $ticket = Counter::open()->ticket($ask);
             } catch (InputRefused $refused) {
@@ -78,6 +80,9 @@ final class VerdictTest extends TestCase
         yield 'wild boar pink' => [['cut' => 'wild-boar-loin', 'thickness_mm' => 70, 'diners' => [['count' => 4, 'doneness' => 'pink']]]];
         yield 'duck pink for someone at risk' => [['cut' => 'duck-breast', 'thickness_mm' => 22, 'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'pink']]]];
         yield 'mince that has stood out' => [['cut' => 'beef-burger', 'thickness_mm' => 20, 'start_c' => 14, 'diners' => [['count' => 2]]]];
+        yield 'a needled steak pink' => [['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'pierced' => true, 'diners' => [['count' => 2, 'doneness' => 'medium']]]];
+        yield 'a rolled leg pink, whatever is said of needles' => [['cut' => 'lamb-leg-rolled', 'thickness_mm' => 100, 'pierced' => false, 'diners' => [['count' => 6, 'doneness' => 'medium_rare']]]];
+        yield 'needled duck pink' => [['cut' => 'duck-breast', 'thickness_mm' => 22, 'pierced' => true, 'diners' => [['count' => 2, 'doneness' => 'pink']]]];
         yield 'meat that has been hot' => [['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'start_c' => 35, 'diners' => [['count' => 2]]]];
         yield 'a bath too cool for too long' => [['cut' => 'beef-eye-of-round-roast', 'thickness_mm' => 120, 'method' => 'water_bath', 'heat_c' => 52.5, 'diners' => [['count' => 6, 'doneness' => 'rare']]]];
     }
@@ -122,7 +127,7 @@ final class VerdictTest extends TestCase
             foreach (Counter::open()->suitability->offered($cut) as $method) {
                 foreach (Profile::cases() as $profile) {
                     if ($cut->foodClass === FoodClass::Bivalve) {
-                        continue; // 90 °C to the core is for steam and water, which are not computed: the next test
+                        continue; // 90 °C to the core is for steam and boiling water, not for a pan: the next test
                     }
                     $ticket = Counter::open()->ticket([
                         'cut' => $cut->slug, 'thickness_mm' => $cut->piece->typicalMm, 'method' => $method->value, 'profile' => $profile->value,
@@ -136,6 +141,24 @@ final class VerdictTest extends TestCase
         }
 
         self::assertSame([], $missed);
+    }
+
+    /** A needle carries the outside in (FDA Food Code 2022, 3-401.11(A)(2), from memory), so no rule gets looser by it. */
+    public function test_piercing_never_makes_a_rule_looser(): void
+    {
+        $rules = SafetyRules::from(DataFolder::shipped());
+        foreach (Profile::cases() as $profile) {
+            foreach (FoodClass::cases() as $class) {
+                $intact = $rules->rule($profile, $class);
+                $pierced = $rules->rule($profile, $class->pierced());
+                self::assertGreaterThanOrEqual($intact->officialC, $pierced->officialC);
+                self::assertTrue($intact->below === $pierced->below || $pierced->below === Level::Stop);
+                foreach ($pierced->points as $point) {
+                    $looser = array_filter($intact->points, static fn (HoldPoint $of): bool => $of->coreC <= $point->coreC && $of->holdS <= $point->holdS);
+                    self::assertNotSame([], $looser, "{$profile->value} {$class->value}: whatever satisfies {$point->coreC} °C for {$point->holdS} s satisfies the rule for the whole muscle");
+                }
+            }
+        }
     }
 
     public function test_scallops_for_someone_at_risk_are_never_handed_over_pink(): void

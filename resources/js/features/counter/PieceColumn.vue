@@ -74,6 +74,7 @@ defineExpose({ stepThickness })
         :text="store.draft.startText ?? field.temperature(store.draft.startC, units.units)" :error="problem(store.draft.startText, 'start_c')" @typed="typeStart" @step="stepStart" />
     </div>
     <label v-if="cut.food_class === 'fish'" class="tick"><input v-model="store.draft.parasiteFrozen" type="checkbox" data-testid="frozen" /> {{ t('piece.frozen') }}</label>
+    <label v-if="cut.can_be_pierced" class="tick"><input v-model="store.draft.pierced" type="checkbox" data-testid="pierced" /> {{ t('piece.pierced') }}</label>
   </section>
 </template>
 

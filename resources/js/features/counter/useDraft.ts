@@ -24,6 +24,7 @@ export interface Draft {
   appetite: Appetite
   atRisk: boolean
   parasiteFrozen: boolean
+  pierced: boolean
   day: Day
   clock: string
   label: string
@@ -31,7 +32,7 @@ export interface Draft {
 
 const empty: Draft = {
   cut: 'beef-rib-eye-steak', thicknessMm: null, thicknessText: null, startC: 5, startText: null, method: null, heatC: null, heatText: null,
-  doneness: null, scale: 'kitchen', count: 2, appetite: 'usual', atRisk: false, parasiteFrozen: false, day: 'today', clock: '', label: '',
+  doneness: null, scale: 'kitchen', count: 2, appetite: 'usual', atRisk: false, parasiteFrozen: false, pierced: false, day: 'today', clock: '', label: '',
 }
 
 /** The local date and time with its offset, as the ask wants it; null without an hour. */
@@ -62,13 +63,14 @@ export const useDraft = defineStore('draft', () => {
       diners: [{ count: is.count, appetite: is.appetite, at_risk: is.atRisk, ...(is.doneness === null ? {} : { doneness: is.doneness }) }],
       schools: { doneness_words: is.scale },
       parasite_frozen: is.parasiteFrozen,
+      pierced: is.pierced,
       eat_at: eatAt(is.day, is.clock),
     }
   })
 
-  /** Another cut brings its own thickness, method and doneness. */
+  /** Another cut brings its own thickness, method and doneness; what was said of the last piece is not true of it. */
   function take(cut: CounterCut) {
-    Object.assign(draft.value, { cut: cut.slug, thicknessMm: cut.thickness_mm.typical, thicknessText: null, heatC: null, heatText: null })
+    Object.assign(draft.value, { cut: cut.slug, thicknessMm: cut.thickness_mm.typical, thicknessText: null, heatC: null, heatText: null, parasiteFrozen: false, pierced: false })
     if (draft.value.method === null || !cut.methods.includes(draft.value.method)) draft.value.method = cut.methods[0] ?? null
     draft.value.doneness = cut.default_doneness
     keepWord(cut)
