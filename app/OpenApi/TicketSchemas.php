@@ -98,10 +98,11 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'from_c', type: 'number', nullable: true),
     new OA\Property(property: 'fraction', type: 'number'),
 ])]
-#[OA\Schema(schema: 'CrossSection', type: 'object', additionalProperties: false, required: ['shape', 'across_mm', 'tissue', 'peaks_c', 'zones'], properties: [
+#[OA\Schema(schema: 'CrossSection', type: 'object', additionalProperties: false, required: ['shape', 'across_mm', 'tissue', 'grey_band_mm', 'peaks_c', 'zones'], properties: [
     new OA\Property(property: 'shape', type: 'string', enum: ['slab', 'cylinder', 'sphere']),
     new OA\Property(property: 'across_mm', type: 'number'),
     new OA\Property(property: 'tissue', type: 'string', enum: ['red', 'pale', 'fish']),
+    new OA\Property(property: 'grey_band_mm', type: 'number', nullable: true, description: 'under each face: done beyond the word asked for'),
     new OA\Property(property: 'peaks_c', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
     new OA\Property(property: 'zones', type: 'array', items: new OA\Items(ref: '#/components/schemas/Zone')),
 ])]

@@ -19,7 +19,7 @@ final readonly class CrossSection
     /**
      * Where a texture is waited for, no word hotter than the one asked for is shown: time brings those, not heat.
      *
-     * @return array{shape: string, across_mm: float, tissue: string, peaks_c: list<array{float, float}>, zones: list<array{word: string, from_c: float|null, fraction: float}>}
+     * @return array{shape: string, across_mm: float, tissue: string, grey_band_mm: float|null, peaks_c: list<array{float, float}>, zones: list<array{word: string, from_c: float|null, fraction: float}>}
      */
     public static function of(Ask $ask, Cook $cook, DonenessTable $doneness, bool $isByTexture): array
     {
@@ -53,6 +53,7 @@ final readonly class CrossSection
                 in_array($ask->cut->group, [Group::Beef, Group::Lamb], true) => 'red',
                 default => 'pale',
             },
+            'grey_band_mm' => $isByTexture ? null : GreyBand::mm($ask, $peaks, $doneness),
             'peaks_c' => $peaks,
             'zones' => $zones,
         ];

@@ -796,6 +796,8 @@ export interface components {
             across_mm: number;
             /** @enum {string} */
             tissue: "red" | "pale" | "fish";
+            /** @description under each face: done beyond the word asked for */
+            grey_band_mm: number | null;
             peaks_c: number[][];
             zones: components["schemas"]["Zone"][];
         };

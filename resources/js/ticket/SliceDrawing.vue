@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
-import { temperature, type Units } from '@/units/units'
+import { length, temperature, type Units } from '@/units/units'
 import { colour } from './colour'
 
 // The cut face to scale: each depth in the colour of the highest temperature it reached, the doneness words beside it.
@@ -46,6 +46,7 @@ const labels = computed(() => {
 </script>
 
 <template>
+  <figure>
   <svg class="slice" :viewBox="`0 0 ${WIDTH + 92} ${HEIGHT + 8}`" role="img" :aria-label="t('ticket.slice')" data-testid="slice">
     <g transform="translate(2 4)">
       <template v-if="round"><circle v-for="(ring, i) in rings" :key="i" :cx="WIDTH / 2" :cy="HEIGHT / 2" :r="ring.r" :fill="ring.fill" /></template>
@@ -59,9 +60,13 @@ const labels = computed(() => {
       </g>
     </g>
   </svg>
+  <figcaption v-if="section.grey_band_mm !== null && section.grey_band_mm !== undefined">{{ t('ticket.greyBand', { mm: length(section.grey_band_mm, units) }) }}</figcaption>
+  </figure>
 </template>
 
 <style scoped>
+figure { margin: 0; }
+figcaption { font-size: 13px; color: var(--soft); }
 .slice { display: block; width: 100%; height: auto; }
 text { font: 600 13.5px var(--figures); fill: #141c1b; }
 .core { font-weight: 700; font-size: 15px; }

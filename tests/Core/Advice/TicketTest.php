@@ -47,6 +47,20 @@ final class TicketTest extends TestCase
         self::assertGreaterThan(($bath['high_s'] - $bath['low_s']) / $bath['likely_s'], ($pan['high_s'] - $pan['low_s']) / $pan['likely_s']);
     }
 
+    public function test_the_grey_band_is_the_share_of_the_cut_face_past_the_word_asked_for(): void
+    {
+        $bands = [];
+        foreach (['pan', 'oven_then_sear', 'water_bath'] as $method) {
+            $section = Counter::open()->ticket(['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 40, 'method' => $method, 'diners' => [['count' => 2, 'doneness' => 'medium_rare']]])['cross_section'];
+            $past = array_sum(array_column(array_filter($section['zones'], static fn (array $zone): bool => ($zone['from_c'] ?? 0.0) >= 58.0), 'fraction'));
+            self::assertEqualsWithDelta($past * 40.0, 2.0 * $section['grey_band_mm'], 0.4, $method);
+            $bands[$method] = $section['grey_band_mm'];
+        }
+
+        self::assertSame(0.0, $bands['water_bath']);
+        self::assertLessThan($bands['pan'], $bands['oven_then_sear'], 'low first and seared at the end is pink further out: common practice, no source');
+    }
+
     public function test_the_clock_runs_backward_from_the_hour_of_eating(): void
     {
         $ticket = Counter::open()->ticket([
