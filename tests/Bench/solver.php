@@ -1,16 +1,23 @@
 <?php
 
-// One simulation of a 25 mm steak, constant properties, 61 cells, 20 minutes, beside the plain loop it is made of. Prints JSON.
+// One simulation of a 25 mm steak, constant properties, 61 cells, 20 minutes, beside the plain loop it is made of; a rough run
+// and a whole ticket. Prints JSON.
 
 declare(strict_types=1);
 
+use Nessmark\Advice\RoughCook;
+use Nessmark\Catalogue\Catalogue;
+use Nessmark\Catalogue\DataFolder;
 use Nessmark\Heat\Body;
 use Nessmark\Heat\ConstantMaterial;
 use Nessmark\Heat\CoreTrace;
 use Nessmark\Heat\Face;
+use Nessmark\Heat\Moisture;
 use Nessmark\Heat\Simulator;
 use Nessmark\Heat\Stage;
+use Nessmark\Method\Method;
 use Nessmark\Quantity\Length;
+use Tests\Support\Counter;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
@@ -67,8 +74,36 @@ function steak(?float $turnEveryS): void
     ], [new CoreTrace($simulator->grid, $simulator->body->coreAtM, $start->celsius)]);
 }
 
-echo json_encode([
+/** The same steak with a surface that dries as it browns. */
+function wetSteak(int $cells, float $toleranceK): void
+{
+    $simulator = new Simulator(Body::slab(Length::ofMillimetres(25.0)), new ConstantMaterial(0.48, 1060.0, 3500.0), $cells, $toleranceK);
+    $start = $simulator->start(5.0, Moisture::of(770.0, 0.2, $cells));
+    $air = Face::surrounding(10.0, 22.0)->withVapour(1200.0);
+    $simulator->run($start, [
+        new Stage('pan', Face::surrounding(400.0, 200.0)->withVapour(1200.0), $air, 900.0, null, [], 60.0),
+        new Stage('rest', $air, $air, 300.0),
+    ], [new CoreTrace($simulator->grid, $simulator->body->coreAtM, $start->celsius)]);
+}
+
+/** One rough run as the ranking of cuts and methods does it. */
+function roughSteak(): void
+{
+    static $rough = null, $cut = null;
+    $rough ??= RoughCook::from(DataFolder::shipped());
+    $cut ??= Catalogue::from(DataFolder::shipped())->cut('beef-rib-eye-steak');
+    $rough->of($cut, Method::Grill);
+}
+
+$counter = Counter::open();
+$ask = ['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 25, 'method' => 'grill', 'diners' => [['count' => 2, 'doneness' => 'medium_rare']]];
+$inC = getenv('NESSMARK_C_MARCH') === false ? [] : ['bare loop in C' => json_decode((string) getenv('NESSMARK_C_MARCH'))];
+
+echo json_encode($inC + [
     'bare loop, 1,200 fixed steps' => timed(bareLoop(...)),
     'steak 20 min, turned once' => timed(static fn () => steak(null)),
     'steak 20 min, turned each minute' => timed(static fn () => steak(60.0)),
+    'the same, drying as it browns' => timed(static fn () => wetSteak(61, Simulator::TOLERANCE_K)),
+    'rough run for ranking' => timed(roughSteak(...)),
+    'whole ticket with its range' => timed(static fn () => $counter->ticket($ask)),
 ]);

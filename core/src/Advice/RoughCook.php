@@ -14,6 +14,7 @@ use Nessmark\Method\Planner;
 use Nessmark\Method\PullFinder;
 use Nessmark\Method\PullNotFound;
 use Nessmark\Quantity\Length;
+use Nessmark\Texture\LongCook;
 
 /**
  * A coarse cook of a cut as it is usually sold, to its usual doneness, for putting cuts side by side. Not for a ticket: no
@@ -27,11 +28,11 @@ final readonly class RoughCook
 
     private const FROM_THE_FRIDGE_C = 5.0;
 
-    public function __construct(private Planner $planner, private DonenessTable $doneness) {}
+    public function __construct(private Planner $planner, private DonenessTable $doneness, private LongCook $texture) {}
 
     public static function from(DataFolder $folder): self
     {
-        return new self(Planner::from($folder), DonenessTable::from($folder));
+        return new self(Planner::from($folder), DonenessTable::from($folder), LongCook::from($folder));
     }
 
     /** @return array{time_s: float, target_c: float}|null on the heat to the usual doneness; null when this version does not compute it or the fire never gets there */
@@ -44,8 +45,14 @@ final readonly class RoughCook
         $plan = $this->planner->plan($cut, $cut->piece->typicalMm, $method, $this->planner->usualHeatC($method, $word->targetC))->withoutTurning();
         $simulator = new Simulator($cut->body(Length::ofMillimetres($cut->piece->typicalMm)), $cut->material(), self::CELLS, self::TOLERANCE_K);
         try {
-            PullFinder::refuseOutOfReach($plan, $word->targetC);
-            $openS = PullFinder::openSeconds($simulator, $simulator->start(self::FROM_THE_FRIDGE_C), $plan, $word->targetC);
+            $start = $simulator->start(self::FROM_THE_FRIDGE_C);
+            $mark = $this->texture->mark($cut, $method, $word->word);
+            if ($mark === null) {
+                PullFinder::refuseOutOfReach($plan, $word->targetC);
+            }
+            $openS = $mark === null
+                ? PullFinder::openSeconds($simulator, $start, $plan, $word->targetC)
+                : $this->texture->openSeconds($simulator, $start, $plan, $this->texture->melting($cut), $mark);
         } catch (PullNotFound) {
             return null;
         }

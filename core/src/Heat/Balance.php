@@ -97,7 +97,7 @@ final readonly class Balance
      * The water left after a step. What has settled drips off and is not counted.
      *
      * @param  list<array{int, float, float, float, float}>  $sinks
-     * @param  list<float>  $meanC  °C at each node over the step
+     * @param  array<int, float>  $meanC  °C over the step at each node water leaves from
      */
     public function dried(Moisture $moisture, array $sinks, float $dt, array $meanC): Moisture
     {

@@ -37,7 +37,7 @@ final class Stepper
      * Where water leaves, the estimate is made of the change of the straight line that stands for evaporation, and says far too
      * much: with this factor the check cases move by less than 0.1 K (MoistureTest).
      */
-    private const WET_TOLERANCE = 40.0;
+    private const WET_TOLERANCE = 80.0;
 
     private readonly Balance $balance;
 
@@ -97,7 +97,7 @@ final class Stepper
                 $ahead = [];
                 foreach ($celsius as $i => $value) {
                     $change = 0.5 * $dt * ($lastRate[$i] ?? $flow[$i] / $capacity[$i]);
-                    $ahead[] = $value + max(-5.0, min(5.0, $change));
+                    $ahead[] = $value + ($change > 5.0 ? 5.0 : ($change < -5.0 ? -5.0 : $change));
                 }
                 [$capacity, $link, $hA, $sourceA, $hB, $sourceB, $sinks] = $this->balance->of($ahead, $a, $b, $moisture);
                 [$loss, $source] = Balance::gathered($last, $hA, $sourceA, $hB, $sourceB, $sinks);
@@ -228,8 +228,8 @@ final class Stepper
             }
             if ($moisture !== null) {
                 $meanC = [];
-                foreach ($end as $i => $value) {
-                    $meanC[] = self::FLUX_WEIGHT * ($celsius[$i] + $middle[$i]) + self::HALF_GAMMA * $value;
+                foreach ($sinks as [$i]) {
+                    $meanC[$i] = self::FLUX_WEIGHT * ($celsius[$i] + $middle[$i]) + self::HALF_GAMMA * $end[$i];
                 }
                 $moisture = $this->balance->dried($moisture, $sinks, $dt, $meanC);
             }
