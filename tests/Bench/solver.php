@@ -75,13 +75,13 @@ function steak(?float $turnEveryS): void
 }
 
 /** The same steak with a surface that dries as it browns. */
-function wetSteak(int $cells, float $toleranceK): void
+function wetSteak(int $cells, float $toleranceK, ?float $turnEveryS): void
 {
     $simulator = new Simulator(Body::slab(Length::ofMillimetres(25.0)), new ConstantMaterial(0.48, 1060.0, 3500.0), $cells, $toleranceK);
     $start = $simulator->start(5.0, Moisture::of(770.0, 0.2, $cells));
     $air = Face::surrounding(10.0, 22.0)->withVapour(1200.0);
     $simulator->run($start, [
-        new Stage('pan', Face::surrounding(400.0, 200.0)->withVapour(1200.0), $air, 900.0, null, [], 60.0),
+        new Stage('pan', Face::surrounding(400.0, 200.0)->withVapour(1200.0), $air, 900.0, null, $turnEveryS === null ? [450.0] : [], $turnEveryS),
         new Stage('rest', $air, $air, 300.0),
     ], [new CoreTrace($simulator->grid, $simulator->body->coreAtM, $start->celsius)]);
 }
@@ -103,7 +103,8 @@ echo json_encode($inC + [
     'bare loop, 1,200 fixed steps' => timed(bareLoop(...)),
     'steak 20 min, turned once' => timed(static fn () => steak(null)),
     'steak 20 min, turned each minute' => timed(static fn () => steak(60.0)),
-    'the same, drying as it browns' => timed(static fn () => wetSteak(61, Simulator::TOLERANCE_K)),
+    'the same, drying as it browns' => timed(static fn () => wetSteak(61, Simulator::TOLERANCE_K, 60.0)),
+    'drying, turned once' => timed(static fn () => wetSteak(61, Simulator::TOLERANCE_K, null)),
     'rough run for ranking' => timed(roughSteak(...)),
     'whole ticket with its range' => timed(static fn () => $counter->ticket($ask)),
 ]);
