@@ -118,4 +118,31 @@ final class TicketTest extends TestCase
 
         self::assertEqualsWithDelta($minutes, $simulator->runStage($simulator->start(5.0), $stage)->end->timeS / 60.0, 0.2 * $minutes, $source);
     }
+
+    /**
+     * Where the effective fires do not come out at the customary figure: common practice (no source), and what is computed.
+     *
+     * @return Generator<string, array{float, float, array<string, mixed>, callable(array<string, mixed>): float}>
+     */
+    public static function knownDeviations(): Generator
+    {
+        $minutesInOven = static fn (array $ticket): float => $ticket['stages'][1]['likely_s'] / 60.0;
+        yield 'rib steak on the bone for two, coloured, then 15 min at 180 °C' => [15.0, 31.0, ['cut' => 'beef-rib-steak-bone-in', 'thickness_mm' => 40, 'method' => 'sear_then_oven', 'heat_c' => 180, 'diners' => [['count' => 2, 'doneness' => 'medium_rare']]], $minutesInOven];
+        yield 'steak of 25 mm rises 3 °C' => [3.0, 5.7, ['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 25, 'method' => 'grill', 'diners' => [['count' => 2, 'doneness' => 'medium']]], static fn (array $ticket): float => $ticket['carry_over_k']];
+    }
+
+    /**
+     * docs/method.md says why. Fails when a deviation grows, and when it is gone and belongs with the customary times.
+     *
+     * @param  array<string, mixed>  $ask
+     * @param  callable(array<string, mixed>): float  $figure
+     */
+    #[DataProvider('knownDeviations')]
+    public function test_a_known_deviation_from_custom_is_as_large_as_written_down(float $customary, float $computed, array $ask, callable $figure): void
+    {
+        $now = $figure(Counter::open()->ticket($ask));
+
+        self::assertEqualsWithDelta($computed, $now, 0.05 * $computed);
+        self::assertGreaterThan(0.2 * $customary, abs($now - $customary));
+    }
 }
