@@ -38,6 +38,11 @@ final readonly class SimulationCase
 
     private const WEIGHED_AT_C = 5.0;
 
+    private const WATER_J_KGK = 4180.0; // steam tables
+
+    /** Where no water is given, at most this share of the heat capacity is water's. */
+    private const MOSTLY = 0.8;
+
     /** 22 °C at 40 % relative humidity. */
     private const KITCHEN_VAPOUR_KPA = 1.06;
 
@@ -112,7 +117,18 @@ final readonly class SimulationCase
 
     public function moisture(Grid $grid): ?Moisture
     {
-        return $this->wetness === null ? null : Moisture::of($this->waterFraction * $this->densityKgM3, $this->wetness, $grid->cells);
+        if ($this->wetness === null) {
+            return null;
+        }
+        $leanKgM3 = $this->waterFraction * $this->densityKgM3;
+        if ($this->layers === []) {
+            return Moisture::of($leanKgM3, $this->wetness, $grid->cells);
+        }
+
+        return Moisture::inLayers(
+            array_map(fn (int $layer): float => $this->layers[$layer][0]->waterKgM3($leanKgM3), $grid->layerOfNodes(array_column($this->layers, 1))),
+            $this->wetness,
+        );
     }
 
     /** @param  list<array{Tissue, float}>  $layers */
@@ -192,7 +208,8 @@ final readonly class SimulationCase
         $k = $in->number('k_w_mk', 0.01, 500.0, 'W/(m·K)');
         $densityKgM3 = $in->number('rho_kg_m3', 1.0, 25_000.0, 'kg/m³');
         $cp = $in->number('cp_j_kgk', 50.0, 20_000.0, 'J/(kg·K)');
-        $waterFraction = $in->numberOr('water', self::WATER_OF_LEAN, 0.0, 1.0, 'kg per kg');
+        $mostWater = max(0.0, min(1.0, $cp / self::WATER_J_KGK));
+        $waterFraction = $in->numberOr('water', min(self::WATER_OF_LEAN, self::MOSTLY * $mostWater), 0.0, $mostWater, 'kg per kg: more would hold more heat than cp_j_kgk says');
         $in->noOthers();
 
         try {

@@ -13,6 +13,9 @@ final readonly class Balance
 
     private const WATER_J_KGK = 4180.0; // liquid water, 20 to 100 °C (steam tables)
 
+    /** However watery, what dries keeps at least this share of its heat capacity: the solids. */
+    private const LEAST_DRY = 0.1;
+
     public function __construct(private Grid $grid, private Material $material) {}
 
     /**
@@ -29,7 +32,8 @@ final readonly class Balance
         if ($moisture !== null) {
             foreach ($moisture->shares as $i => $share) {
                 if ($share < 1.0) {
-                    $heatCapacity[$i] -= (1.0 - $share) * $moisture->waterKgM3 * self::WATER_J_KGK;
+                    $dry = $heatCapacity[$i] - (1.0 - $share) * $moisture->waterKgM3[$i] * self::WATER_J_KGK;
+                    $heatCapacity[$i] = $dry > self::LEAST_DRY * $heatCapacity[$i] ? $dry : self::LEAST_DRY * $heatCapacity[$i];
                     $conductivity[$i] *= Crust::CONDUCTIVITY_SHARE + (1.0 - Crust::CONDUCTIVITY_SHARE) * $share;
                 }
             }
@@ -107,7 +111,7 @@ final readonly class Balance
             $wanted = max(0.0, $dt * ($atZero + $slope * $meanC[$node]));
             $inward = $node <= ($this->grid->cells >> 1) && $this->grid->innerArea > 0.0 ? 1 : -1;
             for ($i = $node; $wanted > 0.0 && isset($shares[$i]); $i += $inward) {
-                $held = $moisture->waterKgM3 * $this->grid->volume[$i];
+                $held = $moisture->waterKgM3[$i] * $this->grid->volume[$i];
                 $taken = min($wanted, $held * $shares[$i]);
                 $shares[$i] -= $taken / $held;
                 $wanted -= $taken;

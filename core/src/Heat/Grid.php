@@ -55,6 +55,27 @@ final readonly class Grid
     }
 
     /**
+     * Which of several layers each node lies in.
+     *
+     * @param  non-empty-list<float>  $thicknessM  from face a on; together as thick as the grid is deep
+     * @return list<int>
+     */
+    public function layerOfNodes(array $thicknessM): array
+    {
+        $layer = 0;
+        $endM = $thicknessM[0];
+        $of = [];
+        foreach ($this->depthM as $depthM) {
+            while ($depthM > $endM && isset($thicknessM[$layer + 1])) {
+                $endM += $thicknessM[++$layer];
+            }
+            $of[] = $layer;
+        }
+
+        return $of;
+    }
+
+    /**
      * Temperature at any depth, by straight lines between nodes.
      *
      * @param  array<int, float>  $celsius  °C at each node

@@ -13,21 +13,7 @@ final readonly class LayeredMaterial implements Material
     /** @param  non-empty-list<array{Material, float}>  $layers  material and thickness, m; together as thick as the grid is deep */
     public static function on(Grid $grid, array $layers): self
     {
-        $ofNode = [];
-        foreach ($grid->depthM as $depthM) {
-            $endM = 0.0;
-            $here = $layers[0][0];
-            foreach ($layers as [$material, $thicknessM]) {
-                $here = $material;
-                $endM += $thicknessM;
-                if ($depthM <= $endM) {
-                    break;
-                }
-            }
-            $ofNode[] = $here;
-        }
-
-        return new self($ofNode);
+        return new self(array_map(static fn (int $layer): Material => $layers[$layer][0], $grid->layerOfNodes(array_column($layers, 1))));
     }
 
     /** Of the outermost layer at face a. */

@@ -11,16 +11,22 @@ final readonly class Moisture
     public const OF_MEAT = 0.2;
 
     /**
-     * @param  float  $waterKgM3  water in the raw body
+     * @param  list<float>  $waterKgM3  water in the raw body at each node
      * @param  float  $wetness  share of the surface that evaporates as if it were water, 0 to 1: a figure of the material
      * @param  array<int, float>  $shares  of its water each node still has, 1 to 0
      * @param  float  $lostKg  per the grid's unit of area
      */
-    private function __construct(public float $waterKgM3, public float $wetness, public array $shares, public float $lostKg) {}
+    private function __construct(public array $waterKgM3, public float $wetness, public array $shares, public float $lostKg) {}
 
     public static function of(float $waterKgM3, float $wetness, int $cells): self
     {
-        return new self($waterKgM3, $wetness, array_fill(0, $cells, 1.0), 0.0);
+        return new self(array_fill(0, $cells, $waterKgM3), $wetness, array_fill(0, $cells, 1.0), 0.0);
+    }
+
+    /** @param  list<float>  $waterKgM3  at each node */
+    public static function inLayers(array $waterKgM3, float $wetness): self
+    {
+        return new self($waterKgM3, $wetness, array_fill(0, count($waterKgM3), 1.0), 0.0);
     }
 
     /** @param  array<int, float>  $shares */

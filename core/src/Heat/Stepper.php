@@ -37,7 +37,7 @@ final class Stepper
      * Where water leaves, the estimate is made of the change of the straight line that stands for evaporation, and says far too
      * much: with this factor the check cases move by less than 0.1 K (MoistureTest).
      */
-    private const WET_TOLERANCE = 100.0;
+    private const WET_TOLERANCE = 80.0;
 
     private readonly Balance $balance;
 
@@ -99,8 +99,7 @@ final class Stepper
                     $change = 0.5 * $dt * ($lastRate[$i] ?? $flow[$i] / $capacity[$i]);
                     $ahead[] = $value + ($change > 5.0 ? 5.0 : ($change < -5.0 ? -5.0 : $change));
                 }
-                $half = $moisture === null ? null : $this->balance->dried($moisture, $sinks, 0.5 * $dt, $ahead);
-                [$capacity, $link, $hA, $sourceA, $hB, $sourceB, $sinks] = $this->balance->of($ahead, $a, $b, $half);
+                [$capacity, $link, $hA, $sourceA, $hB, $sourceB, $sinks] = $this->balance->of($ahead, $a, $b, $moisture);
                 [$loss, $source] = Balance::gathered($last, $hA, $sourceA, $hB, $sourceB, $sinks);
                 $flow = self::flow($celsius, $link, $loss, $source, $fixedA !== null, $fixedB !== null);
                 $factoredFor = -1.0;

@@ -13,17 +13,31 @@ enum Tissue: string
     case Fat = 'fat';
     case Lean = 'lean';
 
-    /**
-     * The material of this layer; the lean is the case's own.
-     *
-     * Raw pork backfat and raw chicken skin after the USDA National Nutrient Database, Standard Reference; from memory, rounded.
-     */
+    private const WEIGHED_AT_C = 5.0;
+
+    /** Of this layer; the lean is the case's own. */
     public function material(Material $lean): Material
     {
+        $composition = $this->composition();
+
+        return $composition === null ? $lean : new ComposedMaterial($composition);
+    }
+
+    /** Water in this layer, kg/m³; the lean's is the case's own. */
+    public function waterKgM3(float $leanKgM3): float
+    {
+        $composition = $this->composition();
+
+        return $composition === null ? $leanKgM3 : ($composition->fractions['water'] ?? 0.0) * ChoiOkos::densityKgM3($composition, self::WEIGHED_AT_C);
+    }
+
+    /** Raw pork backfat and raw chicken skin after the USDA National Nutrient Database, Standard Reference; from memory, rounded. */
+    private function composition(): ?Composition
+    {
         return match ($this) {
-            self::Skin => new ComposedMaterial(Composition::ofMassFractions(['water' => 0.54, 'protein' => 0.13, 'fat' => 0.32, 'ash' => 0.01])),
-            self::Fat => new ComposedMaterial(Composition::ofMassFractions(['water' => 0.08, 'protein' => 0.03, 'fat' => 0.88, 'ash' => 0.01])),
-            self::Lean => $lean,
+            self::Skin => Composition::ofMassFractions(['water' => 0.54, 'protein' => 0.13, 'fat' => 0.32, 'ash' => 0.01]),
+            self::Fat => Composition::ofMassFractions(['water' => 0.08, 'protein' => 0.03, 'fat' => 0.88, 'ash' => 0.01]),
+            self::Lean => null,
         };
     }
 }

@@ -11,6 +11,7 @@ use Nessmark\Contract\SimulationReport;
 use Nessmark\Errors\InputRefused;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;
+use Tests\Support\RandomCase;
 
 /** Whatever comes in, either it is computed or it is refused by name; nothing in between. */
 final class FuzzTest extends TestCase
@@ -42,6 +43,49 @@ final class FuzzTest extends TestCase
             $ask = self::replaced(['cut' => 'salmon-loin', 'thickness_mm' => 25, 'method' => 'water_bath', 'diners' => [['count' => 2]]], $path, $rubbish);
             $this->computedOrRefused(static fn (): array => Counter::open()->writer->advise(Counter::open()->reader->read($ask)), (string) $path[0]);
         });
+    }
+
+    public function test_random_valid_cases_are_computed_within_what_surrounds_them(): void
+    {
+        for ($number = 0; $number < self::cases(); $number++) {
+            $case = RandomCase::valid($number);
+            try {
+                $reply = SimulationReport::of(SimulationCase::fromArray($case));
+            } catch (InputRefused $refused) {
+                self::fail("{$number}: {$refused->getMessage()} ".json_encode($case));
+            }
+            $meets = [$case['start_c']];
+            foreach ($case['stages'] as $stage) {
+                foreach ($stage['faces'] as $face) {
+                    $meets = [...$meets, $face['fixed_c'] ?? $face['ambient_c'] ?? $case['start_c'], $face['radiant_c'] ?? $case['start_c']];
+                }
+            }
+            $steamC = isset($case['wet_surface']) ? 101.0 : -INF; // where vapour settles it can be hotter than the air
+            foreach ($reply['peak_profile_c'] as [, $peakC]) {
+                self::assertGreaterThanOrEqual($case['start_c'] - 0.05, $peakC, "case {$number}");
+                self::assertLessThanOrEqual(max($steamC, ...$meets) + 0.5, $peakC, "case {$number}");
+            }
+            self::assertEqualsWithDelta(1.0, array_sum((array) $reply['band_fractions']), 1e-4, "case {$number}");
+        }
+    }
+
+    public function test_random_cases_with_one_thing_wrong_are_refused_by_its_name(): void
+    {
+        for ($number = 0; $number < 4 * self::cases(); $number++) {
+            [$case, $key] = RandomCase::broken($number);
+            try {
+                SimulationCase::fromArray($case);
+                self::fail("{$number}: {$key} was taken: ".json_encode($case));
+            } catch (InputRefused $refused) {
+                self::assertNotSame([], array_filter(array_column($refused->violations, 'key'), static fn (string $named): bool => str_starts_with($named, $key)), "{$number}: {$key}, but ".$refused->getMessage());
+            }
+        }
+    }
+
+    /** How many random cases; NESSMARK_FUZZ_CASES draws more of them than a daily run has time for. */
+    private static function cases(): int
+    {
+        return (int) (getenv('NESSMARK_FUZZ_CASES') ?: 80);
     }
 
     /** @param  callable(): array<string, mixed>  $work */
