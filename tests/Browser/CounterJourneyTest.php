@@ -165,6 +165,29 @@ final class CounterJourneyTest extends TestCase
         self::assertTrue($counter->part('give')->isEnabled());
     }
 
+    public function test_needled_meat_may_not_stay_pink_and_the_next_piece_is_whole_again(): void
+    {
+        $counter = $this->counter()->chooseCut('lamb rump', 'Lamb rump, cap on');
+        $counter->part('pierced')->click();
+        $counter->waitForText('verdict', 'Stop');
+        self::assertStringContainsString('outside is inside', $counter->text('verdict'));
+
+        $counter->chooseCut('rib eye', 'Rib-eye steak');
+        self::assertFalse($counter->part('pierced')->isSelected());
+        self::assertStringNotContainsString('Stop', $counter->text('verdict'));
+    }
+
+    public function test_a_braise_ends_at_a_fork_and_rests_covered(): void
+    {
+        $counter = $this->counter()->chooseCut('beef cheek', 'Beef cheek');
+        $ticket = $counter->text('ticket');
+
+        self::assertStringContainsString('Until a fork turns in it', $ticket);
+        self::assertStringContainsString('still covered', $ticket);
+        self::assertStringContainsString('It hangs on the animal', $ticket);
+        self::assertStringNotContainsString('°C', $counter->part('doneness')->findElement(WebDriverBy::xpath(".//label[contains(., 'fork tender')]"))->getText(), 'a texture has no temperature');
+    }
+
     private function counter(): CounterPage
     {
         return CounterPage::signIn($this->chromium->driver, self::$application->url, 'maret', 'tideline-47');

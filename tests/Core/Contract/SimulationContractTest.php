@@ -78,6 +78,7 @@ final class SimulationContractTest extends TestCase
         yield 'unknown key' => [['thicknes_mm' => 3], 'thicknes_mm', 'unknown_key'];
         yield 'unknown key inside' => [['material' => ['k' => 1]], 'material.k', 'unknown_key'];
         yield 'wetter than wet' => [['wet_surface' => true, 'wetness' => 1.5], 'wetness', 'out_of_range'];
+        yield 'more water than its heat capacity has room for' => [['wet_surface' => true, 'material' => ['cp_j_kgk' => 2000, 'water' => 0.6]], 'material.water', 'out_of_range'];
         yield 'layers that do not add up' => [['body' => ['layers' => [['tissue' => 'fat', 'thickness_mm' => 5]]]], 'body.layers', 'conflict'];
         yield 'a layer of nothing known' => [['body' => ['layers' => [['tissue' => 'wool', 'thickness_mm' => 25]]]], 'body.layers.0.tissue', 'not_allowed'];
         yield 'a shape past a sphere' => [['body' => ['shape' => 'finite', 'exponent' => 2.5]], 'body.exponent', 'out_of_range'];
@@ -118,6 +119,19 @@ final class SimulationContractTest extends TestCase
         self::assertGreaterThan(0.01, $wet['water_loss_fraction']);
         self::assertGreaterThan(0.0, $wet['crust_mm']['a'] + $wet['crust_mm']['b']);
         self::assertLessThan($dry['max_core_c'], $wet['max_core_c']);
+    }
+
+    /** Fat of 8 % water (USDA Standard Reference, from memory) cannot dry like lean of 73 %. */
+    public function test_a_cap_of_fat_gives_off_less_water_than_lean_and_stays_within_what_surrounds_it(): void
+    {
+        $pan = ['h_w_m2k' => 400, 'ambient_c' => 200];
+        $lean = [...self::steak(), 'wet_surface' => true, 'wetness' => 0.9, 'stages' => [['name' => 'pan', 'duration_s' => 900, 'faces' => ['a' => $pan, 'b' => ['insulated' => true]]]]];
+        $fat = $lean;
+        $fat['body']['layers'] = [['tissue' => 'fat', 'thickness_mm' => 8], ['tissue' => 'lean', 'thickness_mm' => $lean['body']['thickness_mm'] - 8]];
+        $reply = self::reply($fat);
+
+        self::assertLessThan(0.5 * self::reply($lean)['water_loss_fraction'], $reply['water_loss_fraction']);
+        self::assertLessThanOrEqual(200.5, max(array_column($reply['peak_profile_c'], 1)));
     }
 
     public function test_a_cap_of_fat_towards_the_fire_slows_the_core(): void
