@@ -40,7 +40,7 @@ final readonly class SimulationCase
 
     private const WATER_J_KGK = 4180.0; // steam tables
 
-    /** Where no water is given, at most this share of the heat capacity is water's. */
+    /** Where no water is given, at most this share of the heat capacity is water's. Our assumption, no source. */
     private const MOSTLY = 0.8;
 
     /** 22 °C at 40 % relative humidity. */
@@ -69,7 +69,7 @@ final readonly class SimulationCase
         public ?array $lethality,
         private array $layers,
         public ?float $wetness,
-        public float $densityKgM3,
+        private float $densityKgM3,
         private float $waterFraction,
     ) {}
 
@@ -113,6 +113,20 @@ final readonly class SimulationCase
             fn (array $layer): array => [$layer[0]->material($this->material), $layer[1]],
             $this->layers,
         ));
+    }
+
+    /** Mass of the raw body, in the grid's unit of volume times kg/m³. */
+    public function mass(Grid $grid): float
+    {
+        if ($this->layers === []) {
+            return $this->densityKgM3 * $grid->totalVolume();
+        }
+        $mass = 0.0;
+        foreach ($grid->layerOfNodes(array_column($this->layers, 1)) as $node => $layer) {
+            $mass += $this->layers[$layer][0]->densityKgM3($this->densityKgM3) * $grid->volume[$node];
+        }
+
+        return $mass;
     }
 
     public function moisture(Grid $grid): ?Moisture

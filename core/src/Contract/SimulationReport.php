@@ -62,7 +62,7 @@ final class SimulationReport
             'band_fractions' => (object) self::bands($case, $simulator, $peak),
             'log_reduction_core' => $lethality === null ? null : round($lethality->atDepth($case->body->coreAtM), 6),
             'log_reduction_min' => $lethality === null ? null : round($lethality->smallest(), 6),
-            'water_loss_fraction' => round(($final->moisture->lostKg ?? 0.0) / ($case->densityKgM3 * $grid->totalVolume()), 6),
+            'water_loss_fraction' => round(($final->moisture->lostKg ?? 0.0) / $case->mass($grid), 6),
             'crust_mm' => ['a' => $case->body->isSlab ? self::crustMm($grid, $final, false) : null, 'b' => self::crustMm($grid, $final, true)],
             'stages' => array_map(static fn (StageEnd $end): array => self::stageEnd($end), $ends),
             'engine' => [

@@ -13,7 +13,7 @@ final readonly class Balance
 
     private const WATER_J_KGK = 4180.0; // liquid water, 20 to 100 °C (steam tables)
 
-    /** However watery, what dries keeps at least this share of its heat capacity: the solids. */
+    /** However watery, what dries keeps at least this share of its heat capacity: the solids. Our assumption, no source. */
     private const LEAST_DRY = 0.1;
 
     public function __construct(private Grid $grid, private Material $material) {}

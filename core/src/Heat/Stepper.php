@@ -59,7 +59,6 @@ final class Stepper
     public function march(Snapshot $from, Face $a, Face $b, float $untilS, ?CoreStop $stop, array $observers): array
     {
         $last = $this->grid->cells - 1;
-        $volume = $this->grid->volume;
         $fixedA = $this->grid->innerArea > 0.0 ? $a->fixedC : null;
         $fixedB = $b->fixedC;
         $moisture = $from->moisture;

@@ -23,6 +23,14 @@ enum Tissue: string
         return $composition === null ? $lean : new ComposedMaterial($composition);
     }
 
+    /** Density of this layer, kg/m³; the lean's is the case's own. */
+    public function densityKgM3(float $leanKgM3): float
+    {
+        $composition = $this->composition();
+
+        return $composition === null ? $leanKgM3 : ChoiOkos::densityKgM3($composition, self::WEIGHED_AT_C);
+    }
+
     /** Water in this layer, kg/m³; the lean's is the case's own. */
     public function waterKgM3(float $leanKgM3): float
     {
