@@ -19,6 +19,7 @@ use Nessmark\Method\Planner;
 use Nessmark\Method\Pull;
 use Nessmark\Method\PullFinder;
 use Nessmark\Method\PullNotFound;
+use Nessmark\Method\Setting;
 use Nessmark\Safety\CookEvidence;
 use Nessmark\Safety\HeldLongEnough;
 use Nessmark\Safety\Judge;
@@ -39,16 +40,16 @@ final readonly class Advisor
     /** The search for the pull runs coarser than the cook that is shown; it moves the peak by less than 0.1 K. */
     private const SEARCH_CELLS = 41;
 
-    private const SEARCH_TOLERANCE_K = 0.05;
+    private const SEARCH_TOLERANCE_K = 0.01;
 
     /** A ticket shows tenths of a degree at best; this keeps each step of its run well inside that. */
-    private const TOLERANCE_K = 0.02;
+    private const TOLERANCE_K = 0.01;
 
     private Planner $planner;
 
     private Judge $judge;
 
-    public function __construct(private Kitchen $kitchen, private MethodTable $methods, private SafetyRules $rules, private LongCook $texture)
+    public function __construct(private Kitchen $kitchen, private MethodTable $methods, private SafetyRules $rules, private LongCook $texture, private Portions $portions)
     {
         $this->planner = new Planner($kitchen, $methods);
         $this->judge = new Judge($rules);
@@ -56,7 +57,7 @@ final readonly class Advisor
 
     public static function from(DataFolder $folder): self
     {
-        return new self(Kitchen::from($folder), MethodTable::from($folder), SafetyRules::from($folder), LongCook::from($folder));
+        return new self(Kitchen::from($folder), MethodTable::from($folder), SafetyRules::from($folder), LongCook::from($folder), Portions::from($folder));
     }
 
     /**
@@ -77,11 +78,12 @@ final readonly class Advisor
             $cook = $this->cook($ask, $targetC, true, null);
         }
 
-        $appliance = $this->kitchen->appliance($ask->method->appliances()[0]);
+        $appliance = $this->kitchen->appliance($ask->method->appliances()[0], $ask->fires);
+        $setting = $this->setting($ask, $targetC, 0.0)->at($cook->heatC);
         $mark = $this->mark($ask);
         [$range, $effects] = $mark !== null
-            ? (new TextureSpread($this->planner, $this->texture))->of($ask, $cook->heatC, $mark, $cook->pull->openS)
-            : (new Spread($this->planner))->of($ask, $appliance, $cook->heatC, $cook->pull->coreC, $cook->pull->openS);
+            ? (new TextureSpread($this->planner, $this->texture))->of($ask, $setting, $mark, $cook->pull->openS)
+            : (new Spread($this->planner))->of($ask, $appliance, $setting, $cook->pull->coreC, $cook->pull->openS);
         if ($mustMeet && ! $cook->evidence->canProbe) {
             // Nobody can measure this core, so it stays on for the long end of the range.
             $cook = $this->cook($ask, $targetC, true, $range->highS);
@@ -93,11 +95,11 @@ final readonly class Advisor
 
     private function cook(Ask $ask, float $targetC, bool $mustMeet, ?float $openS): Cook
     {
-        $heatC = $ask->heat?->toCelsius() ?? $this->planner->usualHeatC($ask->method, $targetC);
-        $plan = $this->planner->plan($ask->cut, $ask->thickness->toMillimetres(), $ask->method, $heatC, $this->holdS($ask, $targetC, $mustMeet));
+        $setting = $this->setting($ask, $targetC, $this->holdS($ask, $targetC, $mustMeet));
+        $plan = $this->planner->plan($ask->cut, $ask->thickness->toMillimetres(), $ask->method, $setting);
         $countsCarryOver = ! $mustMeet && ! $ask->method->canHold();
-        $simulator = new Simulator($ask->cut->body($ask->thickness), $ask->cut->material(), toleranceK: self::TOLERANCE_K);
-        $start = $simulator->start($ask->start->toCelsius());
+        $specimen = Specimen::of($ask->cut, $ask->thickness, $ask->start->toCelsius(), $ask->surface, Simulator::CELLS, self::TOLERANCE_K);
+        [$simulator, $start] = [$specimen->simulator, $specimen->start];
 
         $limits = $this->rules->limits;
         $set = $this->rules->lethality();
@@ -112,14 +114,14 @@ final readonly class Advisor
             $opened = $ends[count($plan->before)];
             $pull = Pull::of($simulator, $opened, $targetC);
         } catch (PullNotFound $notFound) {
-            throw $this->refusal($ask, $notFound, $heatC);
+            throw $this->refusal($ask, $notFound, $setting->heatC);
         }
         $plan = $plan->endingAfter($pull->openS);
         $heatedS = $ends[count($ends) - 1]->end->timeS - $plan->restS();
         $canProbe = $ask->thickness->toMillimetres() >= $limits->of('probe_from_mm');
         $evidence = new CookEvidence($held, $core->maxC, $core->reachedAtS[0], $heatedS, $opened->end->timeS, $canProbe);
 
-        return new Cook($simulator, $plan, $heatC, $pull, $countsCarryOver, $ends, $core, $peak, $surface, $lethality, $evidence, $this->judge->judge($ask, $evidence));
+        return new Cook($simulator, $plan, $setting->heatC, $pull, $countsCarryOver, $ends, $core, $peak, $surface, $lethality, $evidence, $this->judge->judge($ask, $evidence));
     }
 
     /**
@@ -131,21 +133,19 @@ final readonly class Advisor
     private function ended(Ask $ask, MethodPlan $plan, float $targetC, bool $countsCarryOver): array
     {
         $mark = $this->mark($ask);
+        $specimen = Specimen::of($ask->cut, $ask->thickness, $ask->start->toCelsius(), $ask->surface, self::SEARCH_CELLS, self::SEARCH_TOLERANCE_K);
+        [$rough, $start] = [$specimen->simulator, $specimen->start];
         if ($mark !== null) {
-            $rough = new Simulator($ask->cut->body($ask->thickness), $ask->cut->material(), self::SEARCH_CELLS, self::SEARCH_TOLERANCE_K);
-
-            return [$plan->endingAfter($this->texture->openSeconds($rough, $rough->start($ask->start->toCelsius()), $plan, $this->texture->melting($ask->cut), $mark)), false];
+            return [$plan->endingAfter($this->texture->openSeconds($rough, $start, $plan, $this->texture->melting($ask->cut), $mark)), false];
         }
         PullFinder::refuseOutOfReach($plan, $targetC);
         if (! $countsCarryOver) {
             return [$plan->endingAtCore($targetC), false];
         }
-        $rough = new Simulator($ask->cut->body($ask->thickness), $ask->cut->material(), self::SEARCH_CELLS, self::SEARCH_TOLERANCE_K);
-
-        $start = $rough->start($ask->start->toCelsius());
         $openS = PullFinder::openSeconds($rough, $start, $plan, $targetC);
         $officialC = $this->rules->rule($ask->profile, $ask->cut->foodClass)->officialC;
-        if ($targetC >= $officialC && $openS < (PullFinder::secondsToCore($rough, $start, $plan, $officialC) ?? 0.0)) {
+        $official = $targetC >= $officialC ? PullFinder::atCore($rough, $start, $plan, $officialC) : null;
+        if ($official !== null && $openS < $official->end->timeS - $official->startedAtS) {
             return [$plan->endingAtCore($officialC), false];
         }
 
@@ -156,6 +156,13 @@ final readonly class Advisor
     public function mark(Ask $ask): ?float
     {
         return $this->texture->mark($ask->cut, $ask->method, $ask->doneness->word);
+    }
+
+    private function setting(Ask $ask, float $targetC, float $holdS): Setting
+    {
+        $heatC = $ask->heat?->toCelsius() ?? $this->planner->usualHeatC($ask->method, $targetC, $ask->fires);
+
+        return new Setting($heatC, $targetC, $ask->fires, (int) ceil($this->portions->of($ask)['pieces'] ?? 1.0), $holdS);
     }
 
     /** Water and steam can hold a piece at its target until a printed point below it is met. */

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Nessmark\Advice;
 
 use DateTimeImmutable;
+use Nessmark\Appliance\Fires;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Doneness\Scale;
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Surface;
 use Nessmark\Method\Method;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Temperature;
@@ -34,6 +36,8 @@ final readonly class Ask
         public ?DateTimeImmutable $now,
         public ?DateTimeImmutable $eatAt,
         public array $notConsidered,
+        public Fires $fires = new Fires,
+        public Surface $surface = Surface::Patted,
     ) {}
 
     public function isAnyoneAtRisk(): bool

@@ -7,12 +7,13 @@ namespace Nessmark\Advice;
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\Scale;
-use Nessmark\Heat\Simulator;
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Surface;
 use Nessmark\Method\Method;
 use Nessmark\Method\Planner;
 use Nessmark\Method\PullFinder;
 use Nessmark\Method\PullNotFound;
+use Nessmark\Method\Setting;
 use Nessmark\Quantity\Length;
 use Nessmark\Texture\LongCook;
 
@@ -42,22 +43,24 @@ final readonly class RoughCook
         if ($word === null || ! $method->isComputed()) {
             return null;
         }
-        $plan = $this->planner->plan($cut, $cut->piece->typicalMm, $method, $this->planner->usualHeatC($method, $word->targetC))->withoutTurning();
-        $simulator = new Simulator($cut->body(Length::ofMillimetres($cut->piece->typicalMm)), $cut->material(), self::CELLS, self::TOLERANCE_K);
+        $plan = $this->planner->plan($cut, $cut->piece->typicalMm, $method, new Setting($this->planner->usualHeatC($method, $word->targetC), $word->targetC))->withoutTurning();
+        $piece = Specimen::of($cut, Length::ofMillimetres($cut->piece->typicalMm), self::FROM_THE_FRIDGE_C, Surface::Patted, self::CELLS, self::TOLERANCE_K);
+        $before = $piece->simulator->run($piece->start, $plan->before);
+        $from = $before === [] ? $piece->start : $before[count($before) - 1]->end;
+        $plan = $plan->withoutBefore();
         try {
-            $start = $simulator->start(self::FROM_THE_FRIDGE_C);
             $mark = $this->texture->mark($cut, $method, $word->word);
             if ($mark === null) {
                 PullFinder::refuseOutOfReach($plan, $word->targetC);
             }
             $openS = $mark === null
-                ? PullFinder::openSeconds($simulator, $start, $plan, $word->targetC)
-                : $this->texture->openSeconds($simulator, $start, $plan, $this->texture->melting($cut), $mark);
+                ? PullFinder::openSeconds($piece->simulator, $from, $plan, $word->targetC)
+                : $this->texture->openSeconds($piece->simulator, $from, $plan, $this->texture->melting($cut), $mark);
         } catch (PullNotFound) {
             return null;
         }
-        $fixedS = -$plan->restS();
-        foreach ([...$plan->before, ...$plan->after] as $stage) {
+        $fixedS = $from->timeS - $plan->restS();
+        foreach ($plan->after as $stage) {
             $fixedS += $stage->durationS ?? 0.0;
         }
 

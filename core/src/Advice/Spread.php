@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Nessmark\Advice;
 
 use Nessmark\Appliance\Appliance;
-use Nessmark\Heat\Simulator;
 use Nessmark\Method\Planner;
 use Nessmark\Method\PullFinder;
+use Nessmark\Method\Setting;
 use Nessmark\Quantity\Length;
 
 /**
  * How far the time may be off. Each doubtful input is moved once, to its slow side, and the open stage run again to the
  * same pull temperature; the delays are added as independent ones (root of the sum of squares) and taken as far down as up.
- * On top of the long side comes the appliance's allowance for surface drying, which is not computed yet.
+ * Linearised, not sampled.
  */
 final readonly class Spread
 {
@@ -23,6 +23,9 @@ final readonly class Spread
     private const THICKNESS_LEAST_MM = 1.0;
 
     private const START_K = 2.0;
+
+    /** How wet a surface is, is known to a factor; so far up. Common practice, no source. */
+    private const WETTER = 1.5;
 
     /** Delays need no more than this, nor each turn followed: both move them by little against the spread itself. */
     private const CELLS = 31;
@@ -38,44 +41,54 @@ final readonly class Spread
      * @return array{TimeRange, list<array{input: string, step: float, unit: string, change_s: float}>} the open stage's time,
      *                                                                                                  and what each input does to it, the most telling first
      */
-    public function of(Ask $ask, Appliance $appliance, float $heatC, float $pullC, float $likelyS): array
+    public function of(Ask $ask, Appliance $appliance, Setting $setting, float $pullC, float $likelyS): array
     {
         $mm = $ask->thickness->toMillimetres();
         $stepMm = max(self::THICKNESS_LEAST_MM, self::THICKNESS_SHARE * $mm);
-        $base = $this->seconds($ask, $mm, $heatC, 0.0, 1.0, $pullC) ?? $likelyS;
-        $delay = fn (float $thicknessMm, float $startK, float $strength): ?float => ($seconds = $this->seconds($ask, $thicknessMm, $heatC, $startK, $strength, $pullC)) === null ? null : $seconds - $base;
+        $base = $this->seconds($ask, $mm, $setting, 0.0, 1.0, $pullC) ?? $likelyS;
+        $delay = fn (float $thicknessMm, float $startK, float $strength, float $wetter = 1.0): ?float => ($seconds = $this->seconds($ask, $thicknessMm, $setting, $startK, $strength, $pullC, $wetter)) === null ? null : $seconds - $base;
 
         $thicker = $delay($mm + $stepMm, 0.0, 1.0) ?? $likelyS;
         $weaker = $delay($mm, 0.0, 1.0 - $appliance->spread) ?? $likelyS;
         $colder = $delay($mm, -self::START_K, 1.0) ?? 0.0;
-        $offS = sqrt($thicker ** 2 + $weaker ** 2 + $colder ** 2);
+        $wetter = $ask->method->driesTheSurface() ? ($delay($mm, 0.0, 1.0, self::WETTER) ?? $likelyS) : 0.0;
+        $offS = sqrt($thicker ** 2 + $weaker ** 2 + $colder ** 2 + $wetter ** 2);
 
         $effects = [
             ['input' => 'thickness', 'step' => 1.0, 'unit' => 'mm', 'change_s' => round($thicker / $stepMm, 1)],
             ['input' => 'fire', 'step' => round(-100.0 * $appliance->spread), 'unit' => 'percent', 'change_s' => round($weaker, 1)],
+            ['input' => 'surface', 'step' => round(100.0 * (self::WETTER - 1.0)), 'unit' => 'percent', 'change_s' => round($wetter, 1)],
             ['input' => 'start', 'step' => -1.0, 'unit' => 'K', 'change_s' => round($colder / self::START_K, 1)],
         ];
-        $weight = ['thickness' => $thicker, 'fire' => $weaker, 'start' => $colder];
+        if (! $ask->method->driesTheSurface()) {
+            $effects = array_values(array_filter($effects, static fn (array $effect): bool => $effect['input'] !== 'surface'));
+        }
+        $weight = ['thickness' => $thicker, 'fire' => $weaker, 'surface' => $wetter, 'start' => $colder];
         usort($effects, static fn (array $a, array $b): int => $weight[$b['input']] <=> $weight[$a['input']]);
 
         return [
-            new TimeRange(
-                max(self::SHORTEST_SHARE * $likelyS, $likelyS - $offS),
-                $likelyS,
-                $likelyS + $offS + $appliance->dryingAllowance * $likelyS,
-            ),
+            new TimeRange(max(self::SHORTEST_SHARE * $likelyS, $likelyS - $offS), $likelyS, $likelyS + $offS),
             $effects,
         ];
     }
 
-    private function seconds(Ask $ask, float $thicknessMm, float $heatC, float $startK, float $strength, float $pullC): ?float
+    /** Seconds on the heat until the core is there; null when it never gets there. */
+    private function seconds(Ask $ask, float $thicknessMm, Setting $setting, float $startK, float $strength, float $pullC, float $wetter = 1.0): ?float
     {
-        $plan = $this->planner->plan($ask->cut, $thicknessMm, $ask->method, $heatC, 0.0, $strength);
+        $plan = $this->planner->plan($ask->cut, $thicknessMm, $ask->method, $setting->withStrength($strength));
         if ($plan->holdsCoreAtC() <= $pullC) {
             return null;
         }
-        $simulator = new Simulator($ask->cut->body(Length::ofMillimetres($thicknessMm)), $ask->cut->material(), self::CELLS, self::TOLERANCE_K);
+        $piece = Specimen::of(
+            $ask->cut,
+            Length::ofMillimetres($thicknessMm),
+            $ask->start->toCelsius() + $startK,
+            $ask->surface,
+            self::CELLS,
+            self::TOLERANCE_K,
+            min(1.0, $wetter * $ask->surface->wetness()),
+        );
 
-        return PullFinder::secondsToCore($simulator, $simulator->start($ask->start->toCelsius() + $startK), $plan->withoutTurning(), $pullC);
+        return PullFinder::atCore($piece->simulator, $piece->start, $plan->withoutTurning(), $pullC)?->end->timeS;
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nessmark\Advice;
 
-use Nessmark\Heat\Simulator;
 use Nessmark\Method\Planner;
 use Nessmark\Method\PullNotFound;
+use Nessmark\Method\Setting;
 use Nessmark\Quantity\Length;
 use Nessmark\Texture\LongCook;
 
@@ -28,15 +28,15 @@ final readonly class TextureSpread
     public function __construct(private Planner $planner, private LongCook $texture) {}
 
     /** @return array{TimeRange, list<array{input: string, step: float, unit: string, change_s: float}>} */
-    public function of(Ask $ask, float $heatC, float $mark, float $likelyS): array
+    public function of(Ask $ask, Setting $setting, float $mark, float $likelyS): array
     {
         $mm = $ask->thickness->toMillimetres();
         $stepMm = max(1.0, self::THICKNESS_SHARE * $mm);
         $spread = $this->texture->spread();
-        $base = $this->seconds($ask, $mm, $heatC, 1.0, $mark) ?? $likelyS;
-        $thicker = ($this->seconds($ask, $mm + $stepMm, $heatC, 1.0, $mark) ?? 1.5 * $base) - $base;
-        $weaker = ($this->seconds($ask, $mm, $heatC - self::SIMMER_K, 1.0, $mark) ?? 1.5 * $base) - $base;
-        $tougher = ($this->seconds($ask, $mm, $heatC, 1.0 - $spread, $mark) ?? 1.5 * $base) - $base;
+        $base = $this->seconds($ask, $mm, $setting, 1.0, $mark) ?? $likelyS;
+        $thicker = ($this->seconds($ask, $mm + $stepMm, $setting, 1.0, $mark) ?? 1.5 * $base) - $base;
+        $weaker = ($this->seconds($ask, $mm, $setting->at($setting->heatC - self::SIMMER_K), 1.0, $mark) ?? 1.5 * $base) - $base;
+        $tougher = ($this->seconds($ask, $mm, $setting, 1.0 - $spread, $mark) ?? 1.5 * $base) - $base;
         $offS = sqrt($thicker ** 2 + $weaker ** 2 + $tougher ** 2);
 
         return [new TimeRange(max(0.5 * $likelyS, $likelyS - $offS), $likelyS, $likelyS + $offS), [
@@ -46,12 +46,12 @@ final readonly class TextureSpread
         ]];
     }
 
-    private function seconds(Ask $ask, float $thicknessMm, float $heatC, float $rate, float $mark): ?float
+    private function seconds(Ask $ask, float $thicknessMm, Setting $setting, float $rate, float $mark): ?float
     {
-        $plan = $this->planner->plan($ask->cut, $thicknessMm, $ask->method, $heatC);
-        $simulator = new Simulator($ask->cut->body(Length::ofMillimetres($thicknessMm)), $ask->cut->material(), self::CELLS, self::TOLERANCE_K);
+        $plan = $this->planner->plan($ask->cut, $thicknessMm, $ask->method, $setting);
+        $piece = Specimen::of($ask->cut, Length::ofMillimetres($thicknessMm), $ask->start->toCelsius(), $ask->surface, self::CELLS, self::TOLERANCE_K);
         try {
-            return $this->texture->openSeconds($simulator, $simulator->start($ask->start->toCelsius()), $plan, $this->texture->melting($ask->cut)->times($rate), $mark);
+            return $this->texture->openSeconds($piece->simulator, $piece->start, $plan, $this->texture->melting($ask->cut)->times($rate), $mark);
         } catch (PullNotFound) {
             return null;
         }

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Nessmark\Advice;
 
+use Nessmark\Appliance\Appliance;
+use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Kitchen;
+use Nessmark\Appliance\Load;
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\Catalogue\Sources;
 use Nessmark\Contract\Engine;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Meat\Muscle;
+use Nessmark\Method\Method;
 use Nessmark\Method\MethodTable;
 use Nessmark\Safety\Finding;
 use Nessmark\Safety\Level;
@@ -86,6 +90,8 @@ final readonly class TicketWriter
             'method' => $ask->method->value,
             'thickness_mm' => round($ask->thickness->toMillimetres(), 1),
             'is_round' => $ask->cut->piece->isRound(),
+            'surface' => $ask->surface->value,
+            'fires' => $this->fires($ask),
             'start_c' => round($ask->start->toCelsius(), 1),
             'heat_c' => round($cook->heatC, 1),
             'profile' => $ask->profile->value,
@@ -116,6 +122,7 @@ final readonly class TicketWriter
             'slice' => $ask->cut->slice,
             'heat_ribbon' => $this->ribbon($cook),
             'cross_section' => CrossSection::of($ask, $cook, $this->doneness, $isByTexture),
+            'losses' => Losses::of($ask, $cook),
             'log_reduction' => [
                 'organism' => $set['organism'], 'core' => round(min(99.0, $cook->lethality->smallest()), 2),
                 'd_ref_s' => $set['d_ref_s'], 't_ref_c' => $set['t_ref_c'], 'z_k' => $set['z_k'],
@@ -167,6 +174,7 @@ final readonly class TicketWriter
                 'ends_s' => round($end->end->timeS),
                 ...($isOpen ? $open : new TimeRange($lengthS, $lengthS, $lengthS))->toArray(),
                 'surface_c' => $cook->plan->surfaceC[$end->stage->name] ?? null,
+                'metal_falls_to_c' => $end->end->coldestPlateC === null ? null : round($end->end->coldestPlateC),
                 'turn_every_s' => $end->stage->flipEveryS,
                 'turns_at_s' => array_map(static fn (float $s): float => round($end->startedAtS + $s), $end->stage->flipsWithin($lengthS)),
                 'core_c' => round($cook->simulator->coreC($end->end), 1),
@@ -198,6 +206,20 @@ final readonly class TicketWriter
         return $ribbon;
     }
 
+    /** @return array<string, string> the sort of each appliance the times are for */
+    private function fires(Ask $ask): array
+    {
+        $fires = [];
+        foreach ($ask->method->appliances() as $kind) {
+            $type = $this->kitchen->appliance($kind, $ask->fires)->type;
+            if ($type !== '' && $ask->method !== Method::Parcel) {
+                $fires[$kind->value] = $type;
+            }
+        }
+
+        return $fires;
+    }
+
     /** @return list<Phrase> what the counter always says with this piece and fire */
     private function cautions(Ask $ask): array
     {
@@ -208,6 +230,14 @@ final readonly class TicketWriter
         $keys = [...array_diff($keys, ['fat_flare', 'lean']), 'raw_apart', 'local_code'];
 
         return array_map(static fn (string $key): Phrase => new Phrase("caution.{$key}"), $keys);
+    }
+
+    /** The pan of this cook, where a flat piece lies in one. */
+    private function pan(Ask $ask): ?Appliance
+    {
+        $usesPan = in_array(ApplianceKind::Pan, [...$ask->method->appliances(), ...($ask->method === Method::Braise ? [ApplianceKind::Pan] : [])], true);
+
+        return $usesPan && ! $ask->cut->piece->isRound() ? $this->kitchen->appliance(ApplianceKind::Pan, $ask->fires) : null;
     }
 
     /** @return list<Phrase> what this ticket cannot promise */
@@ -229,8 +259,10 @@ final readonly class TicketWriter
         if ($lengthMm !== null && $lengthMm < self::SHORT_PIECE * $ask->thickness->toMillimetres()) {
             $doubts[] = new Phrase('doubt.short_piece', ['length_mm' => $lengthMm]);
         }
-        if ($this->kitchen->appliance($ask->method->appliances()[0])->dryingAllowance > 0.0) {
-            $doubts[] = new Phrase('doubt.drying');
+        $metal = $this->pan($ask)?->metal;
+        $pieces = $this->portions->of($ask)['pieces'];
+        if ($metal !== null && $pieces !== null && $pieces > $metal->holds($load = Load::of($ask->cut, $ask->thickness))) {
+            $doubts[] = new Phrase('doubt.crowded', ['pieces' => $metal->holds($load)]);
         }
         foreach ($ask->notConsidered as $key) {
             $doubts[] = new Phrase("doubt.not_considered_{$key}");
@@ -247,7 +279,7 @@ final readonly class TicketWriter
             $ids = [...$ids, ...$finding->sources];
         }
         foreach ($ask->method->appliances() as $kind) {
-            $ids = [...$ids, ...$this->kitchen->appliance($kind)->sources];
+            $ids = [...$ids, ...$this->kitchen->appliance($kind, $ask->fires)->sources];
         }
 
         return $this->sources->cite([

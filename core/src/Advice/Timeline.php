@@ -21,10 +21,7 @@ final readonly class Timeline
      */
     public static function of(Ask $ask, Cook $cook, TimeRange $open, bool $isByFork): array
     {
-        $beforeS = 0.0;
-        foreach ($cook->plan->before as $stage) {
-            $beforeS += $stage->durationS ?? 0.0;
-        }
+        $beforeS = $cook->ends[count($cook->plan->before)]->startedAtS;
         $onHeatAt = self::onHeatAt($ask, $cook, $open);
         $lines = [
             self::line($onHeatAt, -$cook->plan->preheatS, new Phrase("do.preheat_{$ask->method->value}", [
@@ -33,9 +30,10 @@ final readonly class Timeline
             self::line($onHeatAt, -self::DRY_BEFORE_S, new Phrase($ask->method->value === 'water_bath' ? 'do.bag' : 'do.dry')),
         ];
         $atS = 0.0;
-        foreach ($cook->plan->stages() as $i => $stage) {
+        foreach ($cook->ends as $i => $end) {
+            $stage = $end->stage;
             $isOpen = $i === count($cook->plan->before);
-            $lengthS = $stage->durationS ?? 0.0;
+            $lengthS = $end->end->timeS - $end->startedAtS;
             $turns = $stage->flipEveryS !== null ? $stage->flipEveryS : 0.0;
             $lines[] = self::line(
                 $onHeatAt,
@@ -76,7 +74,7 @@ final readonly class Timeline
         if ($ask->eatAt === null) {
             return null;
         }
-        $fixedS = $cook->totalS() - ($cook->plan->open->durationS ?? 0.0);
+        $fixedS = $cook->totalS() - $cook->pull->openS;
 
         return $ask->eatAt->sub(new DateInterval('PT'.(int) ceil($fixedS + $open->highS).'S'));
     }

@@ -8,80 +8,101 @@ use Nessmark\Catalogue\Record;
 use Nessmark\Heat\Face;
 use Nessmark\Heat\Shape;
 
-/**
- * What a fire does at the surface of the meat. The heat-transfer figures are effective ones: the surface's drying is not
- * computed apart yet, so one figure stands for contact or air, radiation, and the heat that evaporation takes.
- */
+/** One sort of an appliance, and what it does at the surface of the meat: contact or air, radiation, and where vapour can go. */
 final readonly class Appliance
 {
-    private const BOILING_C = 100.0;
+    private const PA_PER_KPA = 1000.0;
 
     /**
+     * @param  string  $type  which sort of it, empty where there is but one
      * @param  float  $defaultC  pan, grate, oven air or water, °C
-     * @param  float  $spread  how far the effective figure may be off, as a fraction
-     * @param  float  $dryingAllowance  how much later the piece may be, as a fraction, because drying is not computed
+     * @param  float  $escapeWM2K  the air film vapour has to pass; where the fire is air, the same as its own
+     * @param  float  $spread  how far its figures may be off, as a fraction
      * @param  float  $preheatS  how long before the meat goes on the fire is lit, s
      * @param  list<string>  $sources
      */
     private function __construct(
         public ApplianceKind $kind,
+        public string $type,
         public float $defaultC,
         public float $coolestC,
         public float $hottestC,
         private float $hWM2K,
         private float $hMincedWM2K,
-        private float $excessShare,
-        private float $excessShareMinced,
+        private float $emissivity,
+        private ?float $escapeWM2K,
+        private float $vapourPa,
+        private bool $isClosed,
         private float $contactShareRound,
         public float $spread,
-        public float $dryingAllowance,
         public float $preheatS,
+        public ?Metal $metal,
         public array $sources,
     ) {}
 
-    public static function fromRecord(ApplianceKind $kind, Record $record): self
+    /** @param  string|null  $type  one of types(), or null for the usual one */
+    public static function fromRecord(ApplianceKind $kind, Record $record, ?string $type = null): self
     {
+        $type ??= self::types($record)[0] ?? '';
+        if ($type !== '') {
+            foreach ($record->record('types')->record($type)->toArray() as $key => $value) {
+                $record = $record->with((string) $key, $value);
+            }
+        }
         $heat = $record->record('heat');
 
         return new self(
             $kind,
+            $type,
             $heat->number('default_c'),
             $heat->number('min_c'),
             $heat->number('max_c'),
-            $record->number('h_effective_w_m2k'),
-            $record->number('h_minced_effective_w_m2k'),
-            $record->number('excess_share'),
-            $record->number('excess_share_minced'),
+            $record->number('h_w_m2k'),
+            $record->number('h_minced_w_m2k'),
+            $record->number('emissivity'),
+            $record->numberOrNull('escape_w_m2k'),
+            $record->number('vapour_kpa') * self::PA_PER_KPA,
+            $record->flag('is_closed'),
             $record->number('contact_share_round'),
             $record->number('h_spread'),
-            $record->number('drying_allowance'),
             $record->number('preheat_s'),
+            $record->has('plate') ? Metal::fromRecord($record->record('plate')) : null,
             $record->texts('sources'),
         );
     }
 
+    /** @return list<string> the usual one first; none where there is but one sort */
+    public static function types(Record $record): array
+    {
+        return $record->has('types') ? $record->record('types')->keys() : [];
+    }
+
     /**
-     * The face the fire works on. A round piece rolled on a pan or grate touches it with a share of its girth at a time;
-     * over the turns that is the same as the share of the heat all round, the rest meeting the air above the fire.
+     * The face the fire works on. A round piece rolled on a pan or grate touches it with a share of its girth at a time; over the
+     * turns that is the same as the share of the heat all round, the rest meeting the air above the fire. Its metal is then
+     * taken to keep its heat: so little of it is covered.
      *
+     * @param  Burner|null  $burner  under metal; without it the metal keeps its setting
      * @param  float  $strength  1, or a figure around it to see what a weaker or stronger fire does
      */
-    public function face(float $heatC, Shape $shape, bool $isMinced, Face $aboveFire, float $strength = 1.0): Face
+    public function face(float $heatC, Shape $shape, bool $isMinced, Face $aboveFire, float $strength = 1.0, ?Burner $burner = null, ?Load $load = null): Face
     {
         $h = ($isMinced ? $this->hMincedWM2K : $this->hWM2K) * $strength;
         $share = $shape === Shape::Slab ? 1.0 : $this->contactShareRound;
-        $hFire = $h * $share;
-        $hAir = $aboveFire->hWM2K * (1.0 - $share);
-        $ambientC = ($hFire * $this->feltC($heatC, $isMinced) + $hAir * $aboveFire->ambientC) / ($hFire + $hAir);
+        if ($share < 1.0) {
+            $hAir = $aboveFire->hWM2K * (1.0 - $share);
+            $air = $h * $share + $hAir;
 
-        return Face::surrounding($hFire + $hAir, $ambientC);
-    }
+            return Face::surrounding($air, ($h * $share * $heatC + $hAir * $aboveFire->ambientC) / $air, $aboveFire->emissivity * (1.0 - $share), $aboveFire->radiantC)
+                ->withVapour($this->vapourPa)
+                ->withEscape(($this->escapeWM2K ?? $h) * $share + $hAir);
+        }
+        $face = $this->metal !== null && $burner !== null && $load !== null
+            ? Face::onPlate($h, $this->metal->plate($heatC, $load, $burner))
+            : Face::surrounding($h, $heatC, min(1.0, $this->emissivity * $strength));
+        $face = $face->withVapour($this->vapourPa);
+        $face = $this->escapeWM2K === null ? $face : $face->withEscape($this->escapeWM2K);
 
-    /** A wet surface boils at 100 °C; of what the fire has above that only a share is felt, the rest goes off as steam. */
-    private function feltC(float $heatC, bool $isMinced): float
-    {
-        $excessC = max(0.0, $heatC - self::BOILING_C);
-
-        return $heatC - $excessC * (1.0 - ($isMinced ? $this->excessShareMinced : $this->excessShare));
+        return $this->isClosed ? $face->closed() : $face;
     }
 }

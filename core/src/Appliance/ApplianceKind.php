@@ -12,4 +12,7 @@ enum ApplianceKind: string
     case WaterBath = 'water_bath';
     case Pot = 'pot';
     case Steamer = 'steamer';
+    case DeepFryer = 'deep_fryer';
+    case Smoker = 'smoker';
+    case Spit = 'spit';
 }

@@ -11,6 +11,8 @@ use Nessmark\Heat\Face;
 /** The appliances, and the air of the room around them. */
 final readonly class Kitchen
 {
+    private const PA_PER_KPA = 1000.0;
+
     private function __construct(private Record $record) {}
 
     public static function from(DataFolder $folder): self
@@ -18,13 +20,37 @@ final readonly class Kitchen
         return new self($folder->read('appliances.json'));
     }
 
-    public function appliance(ApplianceKind $kind): Appliance
+    /** The sort of it the customer has, or the usual one. */
+    public function appliance(ApplianceKind $kind, Fires $fires = new Fires): Appliance
     {
-        return Appliance::fromRecord($kind, $this->record->record('appliances')->record($kind->value));
+        return Appliance::fromRecord($kind, $this->record->record('appliances')->record($kind->value), $fires->types[$kind->value] ?? null);
+    }
+
+    /** @return list<string> the sorts of an appliance, the usual one first; none where there is but one */
+    public function types(ApplianceKind $kind): array
+    {
+        return Appliance::types($this->record->record('appliances')->record($kind->value));
+    }
+
+    /** @return non-empty-list<string> the usual one first */
+    public function burners(): array
+    {
+        return ['gas', 'induction', 'electric_ring'];
+    }
+
+    public function burner(Fires $fires): Burner
+    {
+        $burners = $this->record->record('burners');
+
+        return new Burner(
+            $burners->record($fires->burner ?? $this->burners()[0])->number('most_w_m2'),
+            $burners->number('loss_w_m2k'),
+            $burners->number('room_c'),
+        );
     }
 
     /**
-     * Inside a sealed parcel in the oven: its own steam, as far as the oven's heat comes through the foil. Effective figures.
+     * Inside a sealed parcel in the oven: its own steam, as far as the oven's heat comes through the foil. An effective figure.
      *
      * @param  float  $strength  1, or a weaker or stronger fire
      */
@@ -32,22 +58,36 @@ final readonly class Kitchen
     {
         $parcel = $this->record->record('parcel');
 
-        return Face::surrounding($parcel->number('h_effective_w_m2k') * $strength, min($ovenC, $parcel->number('inside_c')));
+        return Face::surrounding($parcel->number('h_w_m2k') * $strength, min($ovenC, $parcel->number('inside_c')))->closed();
     }
 
-    /** A piece resting in the room. */
-    public function restingFace(): Face
+    /** The hot pan or tray a browned piece stands on in the oven: the oven's air keeps it hot, not a burner. */
+    public function trayFace(float $ovenC, Load $load, float $strength = 1.0): Face
     {
-        $room = $this->record->record('room');
+        $tray = $this->record->record('tray');
+        $metal = Metal::fromRecord($tray->record('plate'));
+        $plate = $metal->plate($ovenC, $load, new Burner(0.0, $tray->number('from_air_w_m2k'), $ovenC));
 
-        return Face::surrounding($room->number('resting_h_effective_w_m2k'), $room->number('resting_ambient_c'));
+        return Face::onPlate($tray->number('h_w_m2k') * $strength, $plate)->withVapour($tray->number('vapour_kpa') * self::PA_PER_KPA)->withEscape($tray->number('escape_w_m2k'));
+    }
+
+    /** A piece resting in the room, or under its lid. */
+    public function restingFace(bool $isCovered = false): Face
+    {
+        return $isCovered ? $this->air('resting_covered')->closed() : $this->air('resting');
     }
 
     /** The upper side of a piece on a pan or grate. */
     public function aboveFire(): Face
     {
-        $room = $this->record->record('room');
+        return $this->air('above_fire');
+    }
 
-        return Face::surrounding($room->number('above_fire_h_effective_w_m2k'), $room->number('above_fire_ambient_c'));
+    private function air(string $where): Face
+    {
+        $air = $this->record->record('room')->record($where);
+
+        return Face::surrounding($air->number('h_w_m2k'), $air->number('ambient_c'), $air->number('emissivity'))
+            ->withVapour($air->numberOr('vapour_kpa', 0.0) * self::PA_PER_KPA);
     }
 }

@@ -9,6 +9,7 @@ use Nessmark\Advice\Appetite;
 use Nessmark\Advice\Ask;
 use Nessmark\Advice\Diner;
 use Nessmark\Appliance\ApplianceKind;
+use Nessmark\Appliance\Fires;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Doneness\DonenessTable;
@@ -16,6 +17,8 @@ use Nessmark\Doneness\DonenessWord;
 use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Surface;
+use Nessmark\Method\FireChoices;
 use Nessmark\Method\Method;
 use Nessmark\Method\Suitability;
 use Nessmark\Quantity\Length;
@@ -52,7 +55,9 @@ final readonly class AskReader
         $thicknessMm = $in->number('thickness_mm', $cut->piece->thinnestMm, $cut->piece->thickestMm, "mm for {$cut->name}");
         $startC = $in->numberOr('start_c', 5.0, self::COLDEST_START_C, self::WARMEST_START_C, '°C at the core');
         $method = $this->method($in, $cut);
-        $appliance = $this->kitchen->appliance($method->appliances()[0]);
+        $fires = $this->fires($in, $method);
+        $surface = Surface::from($in->choiceOr('surface', Surface::Patted->value, array_map(static fn (Surface $s): string => $s->value, Surface::cases())));
+        $appliance = $this->kitchen->appliance($method->appliances()[0], $fires);
         $heatC = $in->optionalNumber('heat_c', $appliance->coolestC, $appliance->hottestC, "°C for {$appliance->kind->value}");
         $profile = Profile::from($in->choiceOr('profile', $shopProfile->value, array_map(static fn (Profile $p): string => $p->value, Profile::cases())));
         $scale = Scale::Kitchen;
@@ -93,6 +98,8 @@ final readonly class AskReader
             $now,
             $eatAt,
             $notConsidered,
+            $fires,
+            $surface,
         );
     }
 
@@ -158,6 +165,24 @@ final readonly class AskReader
         }
 
         return Method::from($in->choice('method', array_map(static fn (Method $m): string => $m->value, $possible)));
+    }
+
+    /** What sort of each appliance the method needs, and what heats the pan. */
+    private function fires(Fields $in, Method $method): Fires
+    {
+        $choices = FireChoices::of($this->kitchen, $method);
+        $types = [];
+        if ($in->has('fires')) {
+            $given = $in->object('fires');
+            foreach ($choices as $kind => $allowed) {
+                $types[$kind] = $given->choiceOr($kind, $allowed[0], $allowed);
+            }
+            $given->noOthers();
+        }
+        $burner = $types[FireChoices::BURNER] ?? null;
+        unset($types[FireChoices::BURNER]);
+
+        return new Fires($types, $burner);
     }
 
     /** @return array{non-empty-list<Diner>, string, bool} diners, the doneness they agree on, and whether anything is avoided */

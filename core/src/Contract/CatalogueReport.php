@@ -12,6 +12,7 @@ use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Doneness\Scale;
 use Nessmark\Meat\Cut;
+use Nessmark\Method\FireChoices;
 use Nessmark\Method\Method;
 use Nessmark\Method\Suitability;
 
@@ -67,10 +68,16 @@ final readonly class CatalogueReport
     private function method(Method $method): array
     {
         $appliance = $this->kitchen->appliance($method->appliances()[0]);
+        $fires = [];
+        foreach (FireChoices::of($this->kitchen, $method) as $of => $sorts) {
+            $fires[] = ['of' => $of, 'sorts' => $sorts];
+        }
 
         return [
             'slug' => $method->value,
             'heat_c' => ['min' => $appliance->coolestC, 'max' => $appliance->hottestC],
+            'fires' => $fires,
+            'dries' => $method->driesTheSurface(),
         ];
     }
 }

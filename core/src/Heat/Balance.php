@@ -7,10 +7,6 @@ namespace Nessmark\Heat;
 /** What each volume of a body can hold, pass on and lose at a given moment: its material, its faces, the water it gives off. */
 final readonly class Balance
 {
-    private const STEFAN_BOLTZMANN_W_M2K4 = 5.670374419e-8; // CODATA 2018
-
-    private const KELVIN = 273.15;
-
     private const WATER_J_KGK = 4180.0; // liquid water, 20 to 100 °C (steam tables)
 
     /** However watery, what dries keeps at least this share of its heat capacity: the solids. Our assumption, no source. */
@@ -20,11 +16,12 @@ final readonly class Balance
 
     /**
      * @param  array<int, float>  $celsius
+     * @param  float|null  $plateC  the metal a face with a plate rests on, °C
      * @return array{list<float>, list<float>, float, float, float, float, list<array{int, float, float, float, float}>}
      *     capacity of each volume, link between neighbours; h·area and the heat it would pass into a surface at 0 °C, for face a
      *     and for face b; then where water leaves: node, W/K, W, kg/s at 0 °C and kg/(s·K)
      */
-    public function of(array $celsius, Face $a, Face $b, ?Moisture $moisture): array
+    public function of(array $celsius, Face $a, Face $b, ?Moisture $moisture, ?float $plateC = null): array
     {
         $capacity = $link = [];
         $heatCapacity = $this->material->heatCapacitiesJM3K($celsius);
@@ -51,8 +48,8 @@ final readonly class Balance
             }
         }
         $last = $this->grid->cells - 1;
-        [$hA, $sourceA] = self::exchange($a, $celsius[0], $this->grid->innerArea);
-        [$hB, $sourceB] = self::exchange($b, $celsius[$last], $this->grid->outerArea);
+        [$hA, $sourceA] = self::exchange($a, $celsius[0], $this->grid->innerArea, $plateC);
+        [$hB, $sourceB] = self::exchange($b, $celsius[$last], $this->grid->outerArea, $plateC);
         $sinks = [];
         if ($moisture !== null) {
             foreach ([[$a, false, $this->grid->innerArea], [$b, true, $this->grid->outerArea]] as [$face, $isB, $area]) {
@@ -69,7 +66,7 @@ final readonly class Balance
     private function sink(Face $face, bool $isB, float $area, int $node, float $celsius, Moisture $moisture): array
     {
         $crustM = $isB ? $this->grid->depthM[$this->grid->cells - 1] - $this->grid->depthM[$node] : $this->grid->depthM[$node];
-        $flux = static fn (float $at): float => Evaporation::fluxKgM2S($face->hWM2K, $at, $face->ambientC, $face->vapourPa, 1.0, $moisture->wetness, $crustM);
+        $flux = static fn (float $at): float => Evaporation::fluxKgM2S($face->escapeWM2K ?? $face->hWM2K, $at, $face->ambientC, $face->vapourPa, 1.0, $moisture->wetness, $crustM);
         $here = $flux($celsius);
         $slope = 10.0 * ($flux($celsius + 0.1) - $here);
         $atZero = $here - $slope * $celsius;
@@ -123,17 +120,17 @@ final readonly class Balance
     }
 
     /** @return array{float, float} W/K and W (per the grid's unit of area) */
-    private static function exchange(Face $face, float $surfaceC, float $area): array
+    private static function exchange(Face $face, float $surfaceC, float $area, ?float $plateC): array
     {
         if ($face->fixedC !== null) {
             return [0.0, 0.0];
         }
         $h = $face->hWM2K;
-        $source = $face->hWM2K * $face->ambientC;
+        $source = $face->hWM2K * ($face->plate === null ? $face->ambientC : $plateC ?? $face->plate->setC);
         if ($face->radiates()) {
-            $surfaceK = $surfaceC + self::KELVIN;
-            $aroundK = $face->radiantC + self::KELVIN;
-            $radiative = $face->emissivity * self::STEFAN_BOLTZMANN_W_M2K4
+            $surfaceK = $surfaceC + Face::KELVIN;
+            $aroundK = $face->radiantC + Face::KELVIN;
+            $radiative = $face->emissivity * Face::STEFAN_BOLTZMANN_W_M2K4
                 * ($surfaceK + $aroundK) * ($surfaceK * $surfaceK + $aroundK * $aroundK);
             $h += $radiative;
             $source += $radiative * $face->radiantC;

@@ -7,6 +7,10 @@ namespace Nessmark\Heat;
 /** What one face of the body meets during a stage: a surrounding, a held temperature, or nothing. */
 final readonly class Face
 {
+    public const STEFAN_BOLTZMANN_W_M2K4 = 5.670374419e-8; // CODATA 2018
+
+    public const KELVIN = 273.15;
+
     private function __construct(
         public float $hWM2K,
         public float $ambientC,
@@ -15,6 +19,8 @@ final readonly class Face
         public ?float $fixedC,
         public float $vapourPa = 0.0,
         public bool $isOpen = true,
+        public ?float $escapeWM2K = null,
+        public ?Plate $plate = null,
     ) {}
 
     /** h·(ambient − surface), and with an emissivity also radiation exchanged with surroundings at radiantC. */
@@ -30,13 +36,29 @@ final readonly class Face
      */
     public function withVapour(float $vapourPa): self
     {
-        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $vapourPa, $this->isOpen);
+        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $vapourPa, $this->isOpen, $this->escapeWM2K, $this->plate);
     }
 
     /** The same surroundings with no way out for water: in a bag, under liquid, in fat. */
     public function closed(): self
     {
-        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $this->vapourPa, false);
+        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $this->vapourPa, false, $this->escapeWM2K, $this->plate);
+    }
+
+    /**
+     * Touched by something hot: heat comes by contact, vapour leaves by the gaps, as if through an air film of its own.
+     *
+     * @param  float  $escapeWM2K  the heat transfer coefficient such an air film would have
+     */
+    public function withEscape(float $escapeWM2K): self
+    {
+        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $this->vapourPa, $this->isOpen, $escapeWM2K, $this->plate);
+    }
+
+    /** Resting on metal that gives way when loaded; its setting is the temperature around. */
+    public static function onPlate(float $hWM2K, Plate $plate): self
+    {
+        return new self($hWM2K, $plate->setC, 0.0, $plate->setC, null, plate: $plate);
     }
 
     /** The surface itself is held at a temperature. */
@@ -77,5 +99,41 @@ final readonly class Face
             $this->radiates() => max($this->ambientC, $this->radiantC),
             default => $this->ambientC,
         };
+    }
+
+    /** What a surface meets that spends half of its time at each of two faces. */
+    public static function mean(self $a, self $b): self
+    {
+        $hWM2K = 0.5 * ($a->hWM2K + $b->hWM2K);
+        $emissivity = 0.5 * ($a->emissivity + $b->emissivity);
+        $ambientC = 0.5 * ($a->hWM2K * $a->ambientC + $b->hWM2K * $b->ambientC) / $hWM2K;
+        $radiantC = $emissivity > 0.0 ? 0.5 * ($a->emissivity * $a->radiantC + $b->emissivity * $b->radiantC) / $emissivity : $ambientC;
+        $escapeWM2K = 0.5 * (($a->escapeWM2K ?? $a->hWM2K) + ($b->escapeWM2K ?? $b->hWM2K));
+
+        return new self($hWM2K, $ambientC, $emissivity, $radiantC, null, 0.5 * ($a->vapourPa + $b->vapourPa), $a->isOpen && $b->isOpen, $escapeWM2K);
+    }
+
+    /** The temperature at which a dry body gives to one face what it takes from the other, °C. */
+    public static function balanceC(self $a, self $b): float
+    {
+        $low = min($a->hottestC() ?? INF, $b->hottestC() ?? INF, $a->ambientC, $b->ambientC);
+        $high = max($a->hottestC() ?? -INF, $b->hottestC() ?? -INF);
+        while ($high - $low > 0.01) {
+            $middle = 0.5 * ($low + $high);
+            if ($a->intoWM2($middle) + $b->intoWM2($middle) > 0.0) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return 0.5 * ($low + $high);
+    }
+
+    /** Heat into a dry surface at this temperature, W/m². */
+    public function intoWM2(float $surfaceC): float
+    {
+        return $this->hWM2K * ($this->ambientC - $surfaceC)
+            + $this->emissivity * self::STEFAN_BOLTZMANN_W_M2K4 * (($this->radiantC + self::KELVIN) ** 4 - ($surfaceC + self::KELVIN) ** 4);
     }
 }

@@ -12,6 +12,8 @@ final readonly class Snapshot
      * @param  float  $heatInJ  heat that came in through the faces so far, in the units of Grid (J without the constant factor)
      * @param  int  $steps  time steps taken so far
      * @param  Moisture|null  $moisture  null: no water is followed, pure conduction
+     * @param  float|null  $plateC  the metal under the piece, °C; null: as it was set
+     * @param  float|null  $coldestPlateC  how far it fell in this stage, °C; null: there is none
      */
     public function __construct(
         public float $timeS,
@@ -19,5 +21,13 @@ final readonly class Snapshot
         public float $heatInJ = 0.0,
         public int $steps = 0,
         public ?Moisture $moisture = null,
+        public ?float $plateC = null,
+        public ?float $coldestPlateC = null,
     ) {}
+
+    /** The same body when a stage begins: on metal as hot as it was set. */
+    public function onFreshPlate(): self
+    {
+        return new self($this->timeS, $this->celsius, $this->heatInJ, $this->steps, $this->moisture);
+    }
 }

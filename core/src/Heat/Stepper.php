@@ -62,14 +62,21 @@ final class Stepper
         $fixedA = $this->grid->innerArea > 0.0 ? $a->fixedC : null;
         $fixedB = $b->fixedC;
         $moisture = $from->moisture;
-        $toleranceK = $moisture === null ? $this->toleranceK : self::WET_TOLERANCE * $this->toleranceK;
-        $isSteady = $moisture === null && $this->material->isConstant() && ! $a->radiates() && ! $b->radiates();
+        $plate = $a->plate ?? $b->plate;
+        $plateC = $from->plateC ?? $plate?->setC;
+        $coldestPlateC = $from->coldestPlateC ?? $plateC;
+        $isPlateUnderA = $a->plate !== null;
+        $plateArea = $isPlateUnderA ? $this->grid->innerArea : $this->grid->outerArea;
+        $longestS = $plate?->longestStepS($isPlateUnderA ? $a->hWM2K : $b->hWM2K);
+        $isDrying = $moisture !== null && ($a->breathes() || $b->breathes());
+        $toleranceK = $isDrying ? self::WET_TOLERANCE * $this->toleranceK : $this->toleranceK;
+        $isSteady = $moisture === null && $plate === null && $this->material->isConstant() && ! $a->radiates() && ! $b->radiates();
 
         $time = $from->timeS;
         $heatIn = $from->heatInJ;
         $steps = $from->steps;
         $celsius = $from->celsius;
-        [$capacity, $link, $hA, $sourceA, $hB, $sourceB, $sinks] = $this->balance->of($celsius, $a, $b, $moisture);
+        [$capacity, $link, $hA, $sourceA, $hB, $sourceB, $sinks] = $this->balance->of($celsius, $a, $b, $moisture, $plateC);
         [$loss, $source] = Balance::gathered($last, $hA, $sourceA, $hB, $sourceB, $sinks);
         if ($fixedA !== null) {
             $heatIn += $capacity[0] * ($fixedA - $celsius[0]);
@@ -80,7 +87,7 @@ final class Stepper
             $celsius[$last] = $fixedB;
         }
         if ($stop !== null && $stop->isReached($this->grid->at($celsius, $this->coreAtM))) {
-            return [new Snapshot($time, $celsius, $heatIn, $steps, $moisture), true];
+            return [new Snapshot($time, $celsius, $heatIn, $steps, $moisture, $plateC, $coldestPlateC), true];
         }
 
         $flow = self::flow($celsius, $link, $loss, $source, $fixedA !== null, $fixedB !== null);
@@ -91,6 +98,9 @@ final class Stepper
 
         while ($untilS - $time > 1e-9) {
             $remaining = $untilS - $time;
+            if ($longestS !== null && $stepS > $longestS) {
+                $stepS = $longestS;
+            }
             $dt = $remaining <= $stepS ? $remaining : ($remaining < 2.0 * $stepS && ! $isEndingAtCore ? $remaining / 2.0 : $stepS);
             if (! $isSteady) {
                 $ahead = [];
@@ -98,7 +108,7 @@ final class Stepper
                     $change = 0.5 * $dt * ($lastRate[$i] ?? $flow[$i] / $capacity[$i]);
                     $ahead[] = $value + ($change > 5.0 ? 5.0 : ($change < -5.0 ? -5.0 : $change));
                 }
-                [$capacity, $link, $hA, $sourceA, $hB, $sourceB, $sinks] = $this->balance->of($ahead, $a, $b, $moisture);
+                [$capacity, $link, $hA, $sourceA, $hB, $sourceB, $sinks] = $this->balance->of($ahead, $a, $b, $moisture, $plateC);
                 [$loss, $source] = Balance::gathered($last, $hA, $sourceA, $hB, $sourceB, $sinks);
                 $flow = self::flow($celsius, $link, $loss, $source, $fixedA !== null, $fixedB !== null);
                 $factoredFor = -1.0;
@@ -213,17 +223,23 @@ final class Stepper
                     $observer->step($time, $celsius, $rate, $time + $dt, $end, $endRate);
                 }
             }
+            $heatBefore = $heatIn;
             if ($fixedA === null) {
                 $heatIn += $dt * ($sourceA - $hA * (self::FLUX_WEIGHT * ($celsius[0] + $middle[0]) + self::HALF_GAMMA * $end[0]));
             } else {
                 $drop = self::FLUX_WEIGHT * ($celsius[1] + $middle[1]) + self::HALF_GAMMA * $end[1];
                 $heatIn += $dt * $link[0] * ($fixedA - $drop);
             }
+            $heatA = $heatIn - $heatBefore;
             if ($fixedB === null) {
                 $heatIn += $dt * ($sourceB - $hB * (self::FLUX_WEIGHT * ($celsius[$last] + $middle[$last]) + self::HALF_GAMMA * $end[$last]));
             } else {
                 $drop = self::FLUX_WEIGHT * ($celsius[$last - 1] + $middle[$last - 1]) + self::HALF_GAMMA * $end[$last - 1];
                 $heatIn += $dt * $link[$last - 1] * ($fixedB - $drop);
+            }
+            if ($plate !== null && $plateC !== null) {
+                $plateC = $plate->after($plateC, ($isPlateUnderA ? $heatA : $heatIn - $heatBefore - $heatA) / $plateArea, $dt);
+                $coldestPlateC = min($coldestPlateC, $plateC);
             }
             if ($moisture !== null) {
                 $meanC = [];
@@ -231,6 +247,11 @@ final class Stepper
                     $meanC[$i] = self::FLUX_WEIGHT * ($celsius[$i] + $middle[$i]) + self::HALF_GAMMA * $end[$i];
                 }
                 $moisture = $this->balance->dried($moisture, $sinks, $dt, $meanC);
+                foreach ($observers as $observer) {
+                    if ($observer instanceof MoistureObserver) {
+                        $observer->dried($time + $dt, $moisture);
+                    }
+                }
             }
             if (! $isSteady) { // what a step really did foretells the next better than what flows at its start
                 $lastRate = [];
@@ -248,7 +269,7 @@ final class Stepper
             }
         }
 
-        return [new Snapshot($isEndingAtCore ? $time : $untilS, $celsius, $heatIn, $steps, $moisture), $isEndingAtCore];
+        return [new Snapshot($isEndingAtCore ? $time : $untilS, $celsius, $heatIn, $steps, $moisture, $plateC, $coldestPlateC), $isEndingAtCore];
     }
 
     /**

@@ -11,6 +11,8 @@ use Nessmark\Heat\ChoiOkos;
 use Nessmark\Heat\ComposedMaterial;
 use Nessmark\Heat\FibreDirection;
 use Nessmark\Heat\Material;
+use Nessmark\Heat\PorousMaterial;
+use Nessmark\Heat\Shape;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
 
@@ -19,6 +21,9 @@ final readonly class Cut
 {
     /** Temperature at which meat is weighed, °C: cold from the counter. */
     private const COUNTER_CELSIUS = 5.0;
+
+    /** A bird's cavity and its hollow bones: it heats like a solid piece of this share of its width. Chosen once so that chicken and turkey meet the published roasting times (TicketTest). */
+    private const SOLID_SHARE = 0.72;
 
     /**
      * @param  array<string, list<string>>  $names  what it is called, by place
@@ -122,12 +127,26 @@ final readonly class Cut
 
     public function material(): Material
     {
-        return new ComposedMaterial($this->composition, $this->fibre);
+        $meat = new ComposedMaterial($this->composition, $this->fibre);
+
+        return $this->foodClass === FoodClass::Minced ? new PorousMaterial($meat) : $meat;
+    }
+
+    /** A whole bird with its cavity, and not one opened flat. */
+    private function isHollow(): bool
+    {
+        return $this->form === Form::WholeBird && $this->piece->shape === Shape::Cylinder;
+    }
+
+    /** Water in the raw meat, kg/m³. */
+    public function waterKgM3(): float
+    {
+        return ($this->composition->fractions['water'] ?? 0.0) * ChoiOkos::densityKgM3($this->composition, self::COUNTER_CELSIUS);
     }
 
     public function body(Length $thickness): Body
     {
-        return Body::of($this->piece->shape, $thickness);
+        return $this->isHollow() ? Body::cylinder($thickness->times(self::SOLID_SHARE)) : Body::of($this->piece->shape, $thickness);
     }
 
     /** How long a round piece of this diameter must be cut to weigh so much; null for other shapes. */

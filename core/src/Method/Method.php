@@ -42,6 +42,12 @@ enum Method: string
         return in_array($this, [self::WaterBath, self::Poach, self::Steam], true);
     }
 
+    /** Whether water leaves the surface as it cooks, so that it matters how wet the piece goes on. */
+    public function driesTheSurface(): bool
+    {
+        return ! in_array($this, [self::WaterBath, self::Braise, self::Parcel, self::Poach, self::Steam], true);
+    }
+
     /** Whether it rests where it cooked, in its own steam, and not on a rack. */
     public function restsCovered(): bool
     {
@@ -60,7 +66,10 @@ enum Method: string
             self::Braise, self::Poach => [ApplianceKind::Pot],
             self::Steam => [ApplianceKind::Steamer],
             self::Parcel => [ApplianceKind::Oven],
-            self::StirFry, self::DeepFry, self::Spit, self::Smoke => [],
+            self::DeepFry => [ApplianceKind::DeepFryer],
+            self::Smoke => [ApplianceKind::Smoker],
+            self::Spit => [ApplianceKind::Spit],
+            self::StirFry => [],
         };
     }
 }

@@ -41,15 +41,21 @@ final readonly class MethodPlan
         return new self($this->before, $this->open->endingAtCore($coreC), $this->after, $this->preheatS, $this->surfaceC);
     }
 
-    /** The same plan with a turned piece seen as heated from both sides by what the two faces give on average. */
+    /** The same plan with a turned piece seen as heated from both sides by what the two faces give on average: for rough work. */
     public function withoutTurning(): self
     {
         if ($this->open->flipEveryS === null) {
             return $this;
         }
-        $both = Face::surrounding(0.5 * ($this->open->a->hWM2K + $this->open->b->hWM2K), $this->holdsCoreAtC());
+        $both = Face::mean($this->open->a, $this->open->b);
 
         return new self($this->before, new Stage($this->open->name, $both, $both, null), $this->after, $this->preheatS, $this->surfaceC);
+    }
+
+    /** What is left of it once the stages before the open one are over. */
+    public function withoutBefore(): self
+    {
+        return new self([], $this->open, $this->after, $this->preheatS, $this->surfaceC);
     }
 
     /** @return list<Stage> */
@@ -58,15 +64,9 @@ final readonly class MethodPlan
         return [...$this->before, $this->open, ...$this->after];
     }
 
-    /**
-     * The core temperature this fire could hold the piece at for ever: where what the faces give and take balances, each
-     * side meeting each face in turn. A target at or above it is never reached.
-     */
+    /** The hottest core this fire could ever hold, once the piece were dry, °C. A target at or above it is never reached. */
     public function holdsCoreAtC(): float
     {
-        $hA = $this->open->a->hWM2K;
-        $hB = $this->open->b->hWM2K;
-
-        return ($hA * $this->open->a->ambientC + $hB * $this->open->b->ambientC) / ($hA + $hB);
+        return Face::balanceC($this->open->a, $this->open->b);
     }
 }

@@ -6,12 +6,16 @@ namespace Nessmark\Method;
 
 use LogicException;
 use Nessmark\Appliance\ApplianceKind;
+use Nessmark\Appliance\Fires;
 use Nessmark\Appliance\Kitchen;
+use Nessmark\Appliance\Load;
 use Nessmark\Catalogue\DataFolder;
+use Nessmark\Heat\Face;
 use Nessmark\Heat\Shape;
 use Nessmark\Heat\Stage;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\FoodClass;
+use Nessmark\Quantity\Length;
 
 /** Lays out a method's stages for one piece. */
 final readonly class Planner
@@ -24,58 +28,114 @@ final readonly class Planner
     }
 
     /** The setting to offer: water just above the target, a low oven before a sear, otherwise the appliance's usual. */
-    public function usualHeatC(Method $method, float $targetC): float
+    public function usualHeatC(Method $method, float $targetC, Fires $fires = new Fires): float
     {
-        return match ($method) {
+        $appliance = $this->kitchen->appliance($method->appliances()[0], $fires);
+        $usualC = match ($method) {
             Method::WaterBath => round(($targetC + $this->methods->figure($method, 'above_target_k')) * 2.0) / 2.0,
             Method::OvenThenSear => $this->methods->figure($method, 'oven_default_c'),
             Method::Braise, Method::Poach, Method::Parcel => $this->methods->figure($method, 'heat_default_c'),
-            default => $this->kitchen->appliance($method->appliances()[0])->defaultC,
+            default => $appliance->defaultC,
         };
+
+        return $usualC < $appliance->coolestC || $usualC > $appliance->hottestC ? $appliance->defaultC : $usualC;
     }
 
-    /**
-     * @param  float  $heatC  setting of the method's first appliance
-     * @param  float  $holdS  how long to stay in after the core is there, where the method can hold
-     * @param  float  $strength  1, or a weaker or stronger fire
-     */
-    public function plan(Cut $cut, float $thicknessMm, Method $method, float $heatC, float $holdS = 0.0, float $strength = 1.0): MethodPlan
+    public function plan(Cut $cut, float $thicknessMm, Method $method, Setting $setting): MethodPlan
     {
-        $isMinced = $cut->foodClass === FoodClass::Minced;
         $above = $this->kitchen->aboveFire();
-        $first = $this->kitchen->appliance($method->appliances()[0]);
-        $main = $method === Method::Parcel ? $this->kitchen->parcelFace($heatC, $strength) : $first->face($heatC, $cut->piece->shape, $isMinced, $above, $strength);
-        $resting = $this->kitchen->restingFace();
+        $first = $this->kitchen->appliance($method->appliances()[0], $setting->fires);
+        $main = $method === Method::Parcel
+            ? $this->kitchen->parcelFace($setting->heatC, $setting->strength)
+            : $this->face($cut, $thicknessMm, $method->appliances()[0], $setting->heatC, $setting);
+        $resting = $this->kitchen->restingFace($method->restsCovered());
         $restS = $this->methods->restS($method, $thicknessMm);
         $rest = $restS > 0.0 ? [new Stage('rest', $resting, $resting, $restS)] : [];
-
-        $sear = [];
-        if (in_array($method, [Method::SearThenOven, Method::OvenThenSear, Method::Braise], true)) {
-            $pan = $this->kitchen->appliance(ApplianceKind::Pan);
-            $face = $pan->face($pan->defaultC, $cut->piece->shape, $isMinced, $above, $strength);
-            $sideS = $this->methods->figure($method, 'sear_face_s');
-            $sear = [$cut->piece->shape === Shape::Slab
-                ? new Stage('sear', $face, $above, 2.0 * $sideS, null, [$sideS])
-                : new Stage('sear', $face, $face, 2.0 * $sideS)];
+        $panC = $this->kitchen->appliance(ApplianceKind::Pan, $setting->fires)->defaultC;
+        $before = match (true) {
+            in_array($method, [Method::SearThenOven, Method::Braise], true) => [$this->sear($cut, $thicknessMm, $method, $panC, $setting, $above)],
+            $method === Method::Pan && $this->startsOnSkin($cut) => [new Stage('skin_side', $main, $above, null, $setting->targetC - $this->methods->figure($method, $cut->isFish() ? 'fish_turns_k' : 'bird_turns_k'))],
+            $method === Method::Spit => [$this->farFromFire($cut, $thicknessMm, $method, $setting)],
+            default => [],
+        };
+        $open = match ($method) {
+            Method::Pan => match (true) {
+                $this->startsOnSkin($cut) => new Stage('flesh_side', $above, $main, null),
+                $cut->piece->shape === Shape::Slab => new Stage('pan', $main, $above, null, null, [], $this->methods->turnEveryS($method, $thicknessMm)),
+                default => new Stage('pan', $main, $main, null),
+            },
+            Method::Grill => $cut->piece->shape === Shape::Slab
+                ? new Stage('grill', $main, $above, null, null, [], $this->methods->turnEveryS($method, $thicknessMm))
+                : new Stage('grill', $main, $main, null),
+            Method::SearThenOven => new Stage('oven', $main, $this->underneath($cut, $thicknessMm, $setting) ?? $main, null),
+            Method::OvenRoast, Method::OvenThenSear => new Stage('oven', $main, $main, null),
+            Method::WaterBath => new Stage('bath', $main, $main, null),
+            Method::Braise, Method::Poach, Method::Steam, Method::Parcel, Method::DeepFry, Method::Smoke, Method::Spit => new Stage($method->value, $main, $main, null),
+            Method::StirFry => throw new LogicException("{$method->value} is not computed by this version."),
+        };
+        $after = match (true) {
+            $method === Method::OvenThenSear => [$this->sear($cut, $thicknessMm, $method, $panC, $setting, $above), ...$rest],
+            $method->canHold() && $setting->holdS > 0.0 => [new Stage('hold', $main, $main, $setting->holdS), ...$rest],
+            default => $rest,
+        };
+        $surfaceC = [$open->name => $setting->heatC, 'hold' => $setting->heatC, 'skin_side' => $setting->heatC, 'sear' => $panC];
+        if ($method === Method::Spit) {
+            $surfaceC['spit_far'] = $this->farC($method, $setting);
         }
 
-        $open = match ($method) {
-            Method::Pan, Method::Grill => $cut->piece->shape === Shape::Slab
-                ? new Stage($method->value, $main, $above, null, null, [], $this->methods->turnEveryS($method, $thicknessMm))
-                : new Stage($method->value, $main, $main, null),
-            Method::OvenRoast, Method::SearThenOven, Method::OvenThenSear => new Stage('oven', $main, $main, null),
-            Method::WaterBath => new Stage('bath', $main, $main, null),
-            Method::Braise, Method::Poach, Method::Steam, Method::Parcel => new Stage($method->value, $main, $main, null),
-            default => throw new LogicException("{$method->value} is not computed by this version."),
-        };
-        $hold = $method->canHold() && $holdS > 0.0 ? [new Stage('hold', $main, $main, $holdS)] : [];
-        $panC = $this->kitchen->appliance(ApplianceKind::Pan)->defaultC;
-        $surfaceC = [$open->name => $heatC, 'hold' => $heatC, 'sear' => $panC];
+        return new MethodPlan($before, $open, $after, $first->preheatS, $surfaceC);
+    }
 
-        return match ($method) {
-            Method::SearThenOven, Method::Braise => new MethodPlan($sear, $open, $rest, $first->preheatS, $surfaceC),
-            Method::OvenThenSear => new MethodPlan([], $open, [...$sear, ...$rest], $first->preheatS, $surfaceC),
-            default => new MethodPlan([], $open, [...$hold, ...$rest], $first->preheatS, $surfaceC),
-        };
+    /** Fish and bird pieces with their skin stay on it nearly all the time; the other side only sees the pan. */
+    private function startsOnSkin(Cut $cut): bool
+    {
+        return $cut->covering->hasSkin && $cut->piece->shape === Shape::Slab && ($cut->isFish() || $cut->isBird());
+    }
+
+    private function sear(Cut $cut, float $thicknessMm, Method $method, float $panC, Setting $setting, Face $above): Stage
+    {
+        $face = $this->face($cut, $thicknessMm, ApplianceKind::Pan, $panC, $setting);
+        $sideS = $this->methods->figure($method, 'sear_face_s');
+
+        return $cut->piece->shape === Shape::Slab
+            ? new Stage('sear', $face, $above, 2.0 * $sideS, null, [$sideS])
+            : new Stage('sear', $face, $face, 2.0 * $sideS);
+    }
+
+    /** High above the embers first, so that the inside is warm before the outside is brown. */
+    private function farFromFire(Cut $cut, float $thicknessMm, Method $method, Setting $setting): Stage
+    {
+        $face = $this->face($cut, $thicknessMm, ApplianceKind::Spit, $this->farC($method, $setting), $setting);
+
+        return new Stage('spit_far', $face, $face, $thicknessMm * $this->methods->figure($method, 'far_s_per_mm'), $setting->targetC - $this->methods->figure($method, 'far_until_k'));
+    }
+
+    private function farC(Method $method, Setting $setting): float
+    {
+        return $setting->heatC - $this->methods->figure($method, 'far_below_k');
+    }
+
+    /** A flat piece finished in the oven stands on the pan it was browned in. */
+    private function underneath(Cut $cut, float $thicknessMm, Setting $setting): ?Face
+    {
+        return $cut->piece->shape === Shape::Slab ? $this->kitchen->trayFace($setting->heatC, $this->load($cut, $thicknessMm, $setting), $setting->strength) : null;
+    }
+
+    private function face(Cut $cut, float $thicknessMm, ApplianceKind $kind, float $heatC, Setting $setting): Face
+    {
+        return $this->kitchen->appliance($kind, $setting->fires)->face(
+            $heatC,
+            $cut->piece->shape,
+            $cut->foodClass === FoodClass::Minced,
+            $this->kitchen->aboveFire(),
+            $setting->strength,
+            $this->kitchen->burner($setting->fires),
+            $this->load($cut, $thicknessMm, $setting),
+        );
+    }
+
+    private function load(Cut $cut, float $thicknessMm, Setting $setting): Load
+    {
+        return Load::of($cut, Length::ofMillimetres($thicknessMm), $setting->pieces);
     }
 }

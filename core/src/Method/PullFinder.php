@@ -17,7 +17,7 @@ use Nessmark\Heat\StepLog;
  */
 final class PullFinder
 {
-    /** The peak may lie above the target by this much, never below it, K. */
+    /** The search ends when its own peak is above the target by no more than this, K. */
     private const CLOSE_ENOUGH_K = 0.05;
 
     private const MOST_TRIES = 25;
@@ -54,25 +54,24 @@ final class PullFinder
             return $latestS - $from->timeS;
         }
 
-        $peakAbove = static function (float $timeS, array $celsius) use ($simulator, $plan, $targetC): float {
-            /** @var array<int, float> $celsius */
-            $core = new CoreTrace($simulator->grid, $simulator->body->coreAtM, $celsius);
-            $simulator->run(new Snapshot($timeS, $celsius), $plan->after, [$core]);
+        $peakAbove = static function (Snapshot $pulled) use ($simulator, $plan, $targetC): float {
+            $core = new CoreTrace($simulator->grid, $simulator->body->coreAtM, $pulled->celsius);
+            $simulator->run($pulled, $plan->after, [$core]);
 
             return $core->maxC - $targetC;
         };
         $earlyS = $from->timeS;
-        $early = $peakAbove($earlyS, $from->celsius);
+        $early = $peakAbove($from);
         if ($early > 0.0) {
             throw PullNotFound::pastTargetBefore($plan->open->name, $targetC);
         }
         $lateS = $latestS;
-        $late = $peakAbove($lateS, $atTarget->end->celsius);
+        $late = $peakAbove($atTarget->end);
         $side = 0;
         for ($i = 0; $i < self::MOST_TRIES && $late > self::CLOSE_ENOUGH_K; $i++) {
             $tryS = $lateS - $late * ($lateS - $earlyS) / ($late - $early);
             $tryS = max($earlyS + 0.02 * ($lateS - $earlyS), min($lateS - 0.02 * ($lateS - $earlyS), $tryS));
-            $there = $peakAbove($tryS, $log->profileAt($tryS) ?? $atTarget->end->celsius);
+            $there = $peakAbove($log->at($tryS) ?? $atTarget->end);
             if ($there >= 0.0) {
                 [$lateS, $late] = [$tryS, $there];
                 $early = $side === 1 ? $early / 2.0 : $early;
@@ -87,17 +86,12 @@ final class PullFinder
         return $lateS - $from->timeS;
     }
 
-    /** Seconds until the open stage brings the core to a given temperature; null when it never does. */
-    public static function secondsToCore(Simulator $simulator, Snapshot $start, MethodPlan $plan, float $coreC): ?float
+    /** The end of the open stage when the core is at a given temperature; null when it never gets there. */
+    public static function atCore(Simulator $simulator, Snapshot $start, MethodPlan $plan, float $coreC): ?StageEnd
     {
         $ends = $simulator->run($start, [...$plan->before, $plan->open->endingAtCore($coreC)]);
         $last = $ends[count($ends) - 1];
 
-        return self::reached($last) ? $last->end->timeS - $last->startedAtS : null;
-    }
-
-    private static function reached(StageEnd $end): bool
-    {
-        return $end->by === EndedBy::Core;
+        return $last->by === EndedBy::Core ? $last : null;
     }
 }

@@ -12,7 +12,7 @@ use Nessmark\Meat\Cut;
  */
 final readonly class Suitability
 {
-    private const LONG = [Method::OvenRoast, Method::Braise, Method::Parcel];
+    private const LONG = [Method::OvenRoast, Method::Braise, Method::Parcel, Method::Smoke];
 
     public function judge(Cut $cut, Method $method): MethodFit
     {

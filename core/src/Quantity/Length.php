@@ -44,4 +44,10 @@ final readonly class Length
     {
         return $this->toMillimetres() / self::MM_PER_INCH;
     }
+
+    /** @throws QuantityOutOfRange if the result is not finite or not above zero */
+    public function times(float $factor): self
+    {
+        return self::ofMillimetres($this->toMillimetres() * $factor);
+    }
 }

@@ -33,10 +33,10 @@ final readonly class LongCook
      */
     public function mark(Cut $cut, Method $method, string $word): ?float
     {
-        $isMoist = $method === Method::Braise || $method === Method::Parcel;
+        $isLong = in_array($method, [Method::Braise, Method::Parcel, Method::Smoke], true);
         $word = $word === DonenessWord::OFFICIAL_MINIMUM ? 'sliceable' : $word;
 
-        return $isMoist && $cut->donenessFamily === 'long_cooked' ? $this->record->record('melted_for')->numberOrNull($word) : null;
+        return $isLong && $cut->donenessFamily === 'long_cooked' ? $this->record->record('melted_for')->numberOrNull($word) : null;
     }
 
     public function melting(Cut $cut): Melting

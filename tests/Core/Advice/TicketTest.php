@@ -4,16 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Advice;
 
-use Generator;
-use Nessmark\Appliance\ApplianceKind;
-use Nessmark\Appliance\Kitchen;
-use Nessmark\Catalogue\DataFolder;
-use Nessmark\Heat\Body;
-use Nessmark\Heat\Shape;
-use Nessmark\Heat\Simulator;
-use Nessmark\Heat\Stage;
-use Nessmark\Quantity\Length;
-use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;
 
@@ -93,56 +83,5 @@ final class TicketTest extends TestCase
 
         self::assertSame(600.0, $raw('small', 4));
         self::assertSame(900.0, $raw('hearty', 4));
-    }
-
-    /** @return Generator<string, array{string, ApplianceKind, Shape, float, float, list<float>, float|null, float, float, string}> */
-    public static function customaryTimes(): Generator
-    {
-        $cp = 'common practice, no source';
-        yield 'rib eye 25 mm on a grill, turned once' => ['beef-rib-eye-steak', ApplianceKind::Grill, Shape::Slab, 25.0, 230.0, [390.0], null, 60.0, 13.0, $cp];
-        yield 'thin skirt 12.5 mm, turned each half minute' => ['venison-haunch-steak', ApplianceKind::Grill, Shape::Slab, 12.5, 230.0, [], 30.0, 48.0, 3.0, $cp];
-        yield 'thin skirt, turned each minute, further' => ['venison-haunch-steak', ApplianceKind::Grill, Shape::Slab, 12.5, 230.0, [], 60.0, 57.0, 5.0, $cp];
-        yield 'burger 200 g in a pan' => ['beef-burger', ApplianceKind::Pan, Shape::Slab, 22.0, 200.0, [225.0], null, 74.0, 7.0, $cp];
-        yield 'beef joint 1.2 kg at 180 °C, medium' => ['beef-eye-of-round-roast', ApplianceKind::Oven, Shape::Cylinder, 95.0, 180.0, [], null, 57.0, 92.0, 'UK meat-trade rule 25 min per 450 g and 25 min; from memory'];
-    }
-
-    /** @param  list<float>  $flipAtS */
-    #[DataProvider('customaryTimes')]
-    public function test_effective_fires_cook_in_customary_times(string $slug, ApplianceKind $kind, Shape $shape, float $mm, float $heatC, array $flipAtS, ?float $flipEveryS, float $coreC, float $minutes, string $source): void
-    {
-        $kitchen = Kitchen::from(DataFolder::shipped());
-        $cut = Counter::open()->catalogue->cut($slug);
-        $fire = $kitchen->appliance($kind)->face($heatC, $shape, $slug === 'beef-burger', $kitchen->aboveFire());
-        $simulator = new Simulator(Body::of($shape, Length::ofMillimetres($mm)), $cut->material());
-        $stage = new Stage('cook', $fire, $shape === Shape::Slab ? $kitchen->aboveFire() : $fire, null, $coreC, $flipAtS, $flipEveryS);
-
-        self::assertEqualsWithDelta($minutes, $simulator->runStage($simulator->start(5.0), $stage)->end->timeS / 60.0, 0.2 * $minutes, $source);
-    }
-
-    /**
-     * Where the effective fires do not come out at the customary figure: common practice (no source), and what is computed.
-     *
-     * @return Generator<string, array{float, float, array<string, mixed>, callable(array<string, mixed>): float}>
-     */
-    public static function knownDeviations(): Generator
-    {
-        $minutesInOven = static fn (array $ticket): float => $ticket['stages'][1]['likely_s'] / 60.0;
-        yield 'rib steak on the bone for two, coloured, then 15 min at 180 °C' => [15.0, 31.0, ['cut' => 'beef-rib-steak-bone-in', 'thickness_mm' => 40, 'method' => 'sear_then_oven', 'heat_c' => 180, 'diners' => [['count' => 2, 'doneness' => 'medium_rare']]], $minutesInOven];
-        yield 'steak of 25 mm rises 3 °C' => [3.0, 5.7, ['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 25, 'method' => 'grill', 'diners' => [['count' => 2, 'doneness' => 'medium']]], static fn (array $ticket): float => $ticket['carry_over_k']];
-    }
-
-    /**
-     * docs/method.md says why. Fails when a deviation grows, and when it is gone and belongs with the customary times.
-     *
-     * @param  array<string, mixed>  $ask
-     * @param  callable(array<string, mixed>): float  $figure
-     */
-    #[DataProvider('knownDeviations')]
-    public function test_a_known_deviation_from_custom_is_as_large_as_written_down(float $customary, float $computed, array $ask, callable $figure): void
-    {
-        $now = $figure(Counter::open()->ticket($ask));
-
-        self::assertEqualsWithDelta($computed, $now, 0.05 * $computed);
-        self::assertGreaterThan(0.2 * $customary, abs($now - $customary));
     }
 }

@@ -78,7 +78,7 @@ final class LongCookTest extends TestCase
 
         self::assertSame('core', $ticket['pull_by']);
         self::assertGreaterThanOrEqual(74.0, $ticket['pull_core_c']);
-        self::assertNotContains('doubt.drying', array_column($ticket['doubts'], 'key'));
+        self::assertNotContains('surface', array_column($ticket['effects'], 'input'), 'nothing dries under water');
     }
 
     private static function held(float $celsius, float $seconds, float $mark): MeltTrace

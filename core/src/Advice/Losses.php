@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Advice;
+
+use Nessmark\Heat\ChoiOkos;
+use Nessmark\Heat\Crust;
+use Nessmark\Texture\WaterHolding;
+
+/** What the piece loses on the way to the plate. */
+final readonly class Losses
+{
+    private const RAW_AT_C = 5.0;
+
+    private function __construct() {}
+
+    /**
+     * What evaporates comes out of the march; what the shrinking lean lets go besides is taken from the hottest each depth was.
+     * The two overlap: the juice that is pressed out feeds the drying surface, so the larger of the two counts at each depth.
+     *
+     * @return array{evaporated_share: float, cooking_loss_share: float, crust_mm: float} shares of the raw weight; crust of both faces averaged, or of the outer one
+     */
+    public static function of(Ask $ask, Cook $cook): array
+    {
+        $grid = $cook->simulator->grid;
+        $moisture = $cook->ends[count($cook->ends) - 1]->end->moisture;
+        $rawKgM3 = ChoiOkos::densityKgM3($ask->cut->composition, self::RAW_AT_C);
+        $leanShare = 1.0 - $ask->cut->fatFraction();
+        $lostKg = 0.0;
+        $driedM = 0.0;
+        foreach ($grid->volume as $i => $volume) {
+            $dried = 1.0 - ($moisture->shares[$i] ?? 1.0);
+            $driedKgM3 = $dried * ($moisture->waterKgM3[$i] ?? 0.0);
+            $lostKg += $volume * max($driedKgM3, $leanShare * WaterHolding::lostShare($cook->peak->celsius[$i]) * $rawKgM3);
+            $driedM += $dried >= 1.0 - Crust::DRY_BELOW ? self::widthM($cook, $i) : 0.0;
+        }
+        $isSlab = $cook->simulator->body->isSlab;
+
+        return [
+            'evaporated_share' => round(($moisture->lostKg ?? 0.0) / ($rawKgM3 * $grid->totalVolume()), 3),
+            'cooking_loss_share' => round($lostKg / ($rawKgM3 * $grid->totalVolume()), 3),
+            'crust_mm' => round($driedM * 1000.0 / ($isSlab ? 2.0 : 1.0), 1),
+        ];
+    }
+
+    /** Half the way to the node before and half the way to the one behind. */
+    private static function widthM(Cook $cook, int $i): float
+    {
+        $depthM = $cook->simulator->grid->depthM;
+
+        return 0.5 * (($depthM[$i + 1] ?? $depthM[$i]) - ($depthM[$i - 1] ?? $depthM[$i]));
+    }
+}

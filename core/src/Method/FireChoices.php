@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Method;
+
+use Nessmark\Appliance\ApplianceKind;
+use Nessmark\Appliance\Kitchen;
+
+/** What is worth asking about the fire of a method: the sort of each appliance, and for a pan alone what heats it. Two at most. */
+final readonly class FireChoices
+{
+    public const BURNER = 'burner';
+
+    private function __construct() {}
+
+    /** @return array<string, non-empty-list<string>> the sorts by appliance (or burner), the usual one first */
+    public static function of(Kitchen $kitchen, Method $method): array
+    {
+        $choices = [];
+        foreach ($method->appliances() as $kind) {
+            $types = $kitchen->types($kind);
+            $isAsked = match ($method) {
+                Method::Parcel, Method::Poach => false, // foil is the same in any oven, and nothing is poached under pressure
+                default => count($types) > 1,
+            };
+            if ($isAsked && $types !== []) {
+                $choices[$kind->value] = $types;
+            }
+        }
+        if ($method->appliances() === [ApplianceKind::Pan]) {
+            $choices[self::BURNER] = $kitchen->burners();
+        }
+
+        return $choices;
+    }
+}
