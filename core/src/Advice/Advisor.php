@@ -25,14 +25,13 @@ use Nessmark\Safety\HeldLongEnough;
 use Nessmark\Safety\Judge;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Texture\LongCook;
+use Nessmark\Texture\MeltTrace;
 
 /** From an ask to a computed cook with its verdict. Safety sees the plan last. */
 final readonly class Advisor
 {
-    /** A plan that must meet its minimum is warmed by this step until it does, this often. */
-    private const WARMER_K = 1.0;
-
-    private const WARMER_STEPS = 8;
+    /** A plan that must meet its minimum is warmed by these steps until it does: its coldest depth need not be its core. */
+    private const WARMER_K = [1.0, 1.0, 1.0, 1.0, 2.0, 2.0, 2.0, 2.0, 2.0, 2.0, 2.0, 2.0];
 
     /** Kept longer than the printed hold, so that a clock read late or early does not matter, s. Common practice, no source. */
     private const HOLD_MARGIN_S = 60.0;
@@ -73,8 +72,11 @@ final readonly class Advisor
         $targetC = $ask->doneness->targetC;
         $cook = $this->cook($ask, $targetC, $mustMeet, null);
         // A plan that aims at the minimum and just misses its hold is warmed until it is met; one that aims lower is judged as it is.
-        for ($i = 0; $i < self::WARMER_STEPS && $mustMeet && $targetC >= $officialC && ! $cook->verdict->meetsOfficialMinimum; $i++) {
-            $targetC += self::WARMER_K;
+        foreach ($mustMeet && $targetC >= $officialC ? self::WARMER_K : [] as $warmerK) {
+            if ($cook->verdict->meetsOfficialMinimum) {
+                break;
+            }
+            $targetC += $warmerK;
             $cook = $this->cook($ask, $targetC, true, null);
         }
 
@@ -97,7 +99,7 @@ final readonly class Advisor
     {
         $setting = $this->setting($ask, $targetC, $this->holdS($ask, $targetC, $mustMeet));
         $plan = $this->planner->plan($ask->cut, $ask->thickness->toMillimetres(), $ask->method, $setting);
-        $countsCarryOver = ! $mustMeet && ! $ask->method->canHold();
+        $countsCarryOver = ! $mustMeet && $ask->method->countsCarryOver();
         $specimen = Specimen::of($ask->cut, $ask->thickness, $ask->start->toCelsius(), $ask->surface, Simulator::CELLS, self::TOLERANCE_K);
         [$simulator, $start] = [$specimen->simulator, $specimen->start];
 
@@ -108,9 +110,10 @@ final readonly class Advisor
         $surface = new SurfaceTrace($simulator->grid, $simulator->body->coreAtM, $start->celsius);
         $held = new HeldLongEnough($start->celsius);
         $lethality = new LogReduction($simulator->grid, $set['d_ref_s'], $set['t_ref_c'], $set['z_k']);
+        $melt = new MeltTrace($simulator->grid, $simulator->body->coreAtM, $this->texture->melting($ask->cut), $this->mark($ask) ?? 0.0);
         try {
             [$ended, $countsCarryOver] = $openS !== null ? [$plan->endingAfter($openS), false] : $this->ended($ask, $plan, $targetC, $countsCarryOver);
-            $ends = $simulator->run($start, $ended->stages(), [$core, $peak, $surface, $held, $lethality]);
+            $ends = $simulator->run($start, $ended->stages(), [$core, $peak, $surface, $held, $lethality, $melt]);
             $opened = $ends[count($plan->before)];
             $pull = Pull::of($simulator, $opened, $targetC);
         } catch (PullNotFound $notFound) {
@@ -121,7 +124,7 @@ final readonly class Advisor
         $canProbe = $ask->thickness->toMillimetres() >= $limits->of('probe_from_mm');
         $evidence = new CookEvidence($held, $core->maxC, $core->reachedAtS[0], $heatedS, $opened->end->timeS, $canProbe);
 
-        return new Cook($simulator, $plan, $setting->heatC, $pull, $countsCarryOver, $ends, $core, $peak, $surface, $lethality, $evidence, $this->judge->judge($ask, $evidence));
+        return new Cook($simulator, $plan, $setting->heatC, $pull, $countsCarryOver, $ends, $core, $peak, $surface, $lethality, $melt, $evidence, $this->judge->judge($ask, $evidence));
     }
 
     /**

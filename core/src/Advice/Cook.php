@@ -14,6 +14,7 @@ use Nessmark\Method\MethodPlan;
 use Nessmark\Method\Pull;
 use Nessmark\Safety\CookEvidence;
 use Nessmark\Safety\Verdict;
+use Nessmark\Texture\MeltTrace;
 
 /** One computed cook from end to end, with everything that watched it. */
 final readonly class Cook
@@ -30,6 +31,7 @@ final readonly class Cook
         public PeakProfile $peak,
         public SurfaceTrace $surface,
         public LogReduction $lethality,
+        public MeltTrace $melt,
         public CookEvidence $evidence,
         public Verdict $verdict,
     ) {}

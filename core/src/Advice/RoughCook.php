@@ -40,7 +40,7 @@ final readonly class RoughCook
     public function of(Cut $cut, Method $method): ?array
     {
         $word = $this->doneness->word($cut->donenessFamily, Scale::Kitchen, $cut->defaultDoneness);
-        if ($word === null || ! $method->isComputed()) {
+        if ($word === null) {
             return null;
         }
         $plan = $this->planner->plan($cut, $cut->piece->typicalMm, $method, new Setting($this->planner->usualHeatC($method, $word->targetC), $word->targetC))->withoutTurning();

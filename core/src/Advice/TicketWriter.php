@@ -123,6 +123,7 @@ final readonly class TicketWriter
             'heat_ribbon' => $this->ribbon($cook),
             'cross_section' => CrossSection::of($ask, $cook, $this->doneness, $isByTexture),
             'losses' => Losses::of($ask, $cook),
+            'texture' => TextureMeter::of($ask, $cook),
             'log_reduction' => [
                 'organism' => $set['organism'], 'core' => round(min(99.0, $cook->lethality->smallest()), 2),
                 'd_ref_s' => $set['d_ref_s'], 't_ref_c' => $set['t_ref_c'], 'z_k' => $set['z_k'],

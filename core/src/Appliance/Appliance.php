@@ -16,6 +16,7 @@ final readonly class Appliance
     /**
      * @param  string  $type  which sort of it, empty where there is but one
      * @param  float  $defaultC  pan, grate, oven air or water, °C
+     * @param  float  $airBelowK  how far the air lags behind what it is set to, and how far what glows is above it, K
      * @param  float  $escapeWM2K  the air film vapour has to pass; where the fire is air, the same as its own
      * @param  float  $spread  how far its figures may be off, as a fraction
      * @param  float  $preheatS  how long before the meat goes on the fire is lit, s
@@ -30,6 +31,8 @@ final readonly class Appliance
         private float $hWM2K,
         private float $hMincedWM2K,
         private float $emissivity,
+        private float $airBelowK,
+        private float $radiantAboveK,
         private ?float $escapeWM2K,
         private float $vapourPa,
         private bool $isClosed,
@@ -60,6 +63,8 @@ final readonly class Appliance
             $record->number('h_w_m2k'),
             $record->number('h_minced_w_m2k'),
             $record->number('emissivity'),
+            $record->numberOr('air_below_k', 0.0),
+            $record->numberOr('radiant_above_k', 0.0),
             $record->numberOrNull('escape_w_m2k'),
             $record->number('vapour_kpa') * self::PA_PER_KPA,
             $record->flag('is_closed'),
@@ -99,7 +104,7 @@ final readonly class Appliance
         }
         $face = $this->metal !== null && $burner !== null && $load !== null
             ? Face::onPlate($h, $this->metal->plate($heatC, $load, $burner))
-            : Face::surrounding($h, $heatC, min(1.0, $this->emissivity * $strength));
+            : Face::surrounding($h, $heatC - $this->airBelowK, min(1.0, $this->emissivity * $strength), $heatC + $this->radiantAboveK);
         $face = $face->withVapour($this->vapourPa);
         $face = $this->escapeWM2K === null ? $face : $face->withEscape($this->escapeWM2K);
 

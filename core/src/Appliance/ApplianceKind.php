@@ -15,4 +15,6 @@ enum ApplianceKind: string
     case DeepFryer = 'deep_fryer';
     case Smoker = 'smoker';
     case Spit = 'spit';
+    case Broiler = 'broiler';
+    case Wok = 'wok';
 }

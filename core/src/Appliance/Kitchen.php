@@ -83,6 +83,12 @@ final readonly class Kitchen
         return $this->air('above_fire');
     }
 
+    /** The underside of a piece on a rack under a broiler. */
+    public function underBroiler(): Face
+    {
+        return $this->air('under_broiler');
+    }
+
     private function air(string $where): Face
     {
         $air = $this->record->record('room')->record($where);

@@ -91,7 +91,7 @@ final readonly class AtlasReport
             'doneness' => ['family' => $cut->donenessFamily, 'default' => $cut->defaultDoneness],
             'recognise' => $cut->record->text('recognise'),
             'look_alikes' => $this->alikes($cut, $catalogue),
-            'methods' => array_map(static fn (MethodFit $fit): array => $fit->toArray(), $this->suitability->all($cut)),
+            'methods' => array_map(fn (MethodFit $fit): array => $fit->toArray($this->suitability->isComputed($cut, $fit->method)), $this->suitability->all($cut)),
             'grades' => array_map(static fn (GradeScale $scale): string => $scale->id, $this->grades->forGroup($cut->group->value)),
             'instead_of_grades' => $this->grades->insteadFor($cut->group->value),
             'cautions' => array_map(static fn (string $hazard): array => (new Phrase("caution.{$hazard}"))->toArray(), [...$cut->hazards, 'local_code']),

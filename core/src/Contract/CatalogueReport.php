@@ -30,7 +30,7 @@ final readonly class CatalogueReport
         return [
             'cuts' => array_values(array_filter(array_map($this->cut(...), $cuts))),
             'doneness' => array_combine($this->doneness->families(), array_map($this->words(...), $this->doneness->families())),
-            'methods' => array_map($this->method(...), Method::computed()),
+            'methods' => array_map($this->method(...), Method::cases()),
             'appetites' => array_map(static fn (Appetite $a): string => $a->value, Appetite::cases()),
             'scales' => array_map(static fn (Scale $s): string => $s->value, Scale::cases()),
         ];

@@ -39,6 +39,12 @@ enum Tissue: string
         return $composition === null ? $leanKgM3 : ($composition->fractions['water'] ?? 0.0) * ChoiOkos::densityKgM3($composition, self::WEIGHED_AT_C);
     }
 
+    /** kg of fat per kg of this layer; none is known of the lean's. */
+    public function fatFraction(): float
+    {
+        return $this->composition()->fractions['fat'] ?? 0.0;
+    }
+
     /** Raw pork backfat and raw chicken skin after the USDA National Nutrient Database, Standard Reference; from memory, rounded. */
     private function composition(): ?Composition
     {

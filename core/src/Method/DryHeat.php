@@ -13,6 +13,8 @@ final readonly class DryHeat
 
     private const PAN_SLAB_MM = 60.0;
 
+    private const BROIL_SLAB_MM = 50.0;
+
     private const GRILL_ROUND_MM = 75.0;
 
     private const ROAST_ROUND_FROM_MM = 40.0;
@@ -55,6 +57,16 @@ final readonly class DryHeat
             ->forbids($is->isInShell, 'in_shell')
             ->forbids($isDelicate && ! $is->cut->covering->hasSkin, 'falls_apart')
             ->doubts($isDelicate && $is->cut->covering->hasSkin, 'sticks')
+            ->doubts($is->isFat, 'flares');
+    }
+
+    public static function broil(Traits $is): Argument
+    {
+        return self::fast($is)
+            ->forbids($is->isRoundOver(self::PAN_SLAB_MM), 'too_round', ['most_mm' => self::PAN_SLAB_MM])
+            ->forbids($is->isSlabOver(self::BROIL_SLAB_MM), 'too_thick', ['most_mm' => self::BROIL_SLAB_MM])
+            ->forbids($is->isInShell, 'in_shell')
+            ->speaksFor($is->cut->covering->hasSkin && $is->isTender && ! $is->isLeg && ! $is->isWhole, 'skin_crisps')
             ->doubts($is->isFat, 'flares');
     }
 

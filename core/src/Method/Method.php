@@ -11,10 +11,12 @@ enum Method: string
 {
     case Pan = 'pan';
     case Grill = 'grill';
+    case Broil = 'broil';
     case OvenRoast = 'oven_roast';
     case SearThenOven = 'sear_then_oven';
     case OvenThenSear = 'oven_then_sear';
     case WaterBath = 'water_bath';
+    case BathThenSear = 'bath_then_sear';
     case Braise = 'braise';
     case Parcel = 'parcel';
     case Poach = 'poach';
@@ -24,28 +26,22 @@ enum Method: string
     case Spit = 'spit';
     case Smoke = 'smoke';
 
-    /** Whether this version computes it, so that a ticket can be written for it; the others are known to the atlas alone. */
-    public function isComputed(): bool
-    {
-        return $this->appliances() !== [];
-    }
-
-    /** @return list<self> */
-    public static function computed(): array
-    {
-        return array_values(array_filter(self::cases(), static fn (self $method): bool => $method->isComputed()));
-    }
-
     /** Whether a piece can be kept at its temperature where it is, to make a printed hold. */
     public function canHold(): bool
     {
-        return in_array($this, [self::WaterBath, self::Poach, self::Steam], true);
+        return in_array($this, [self::WaterBath, self::BathThenSear, self::Poach, self::Steam], true);
     }
 
     /** Whether water leaves the surface as it cooks, so that it matters how wet the piece goes on. */
     public function driesTheSurface(): bool
     {
-        return ! in_array($this, [self::WaterBath, self::Braise, self::Parcel, self::Poach, self::Steam], true);
+        return ! in_array($this, [self::WaterBath, self::BathThenSear, self::Braise, self::Parcel, self::Poach, self::Steam], true);
+    }
+
+    /** Whether what is left to come after the open stage is counted on: water that holds a piece adds nothing, a sear after it does. */
+    public function countsCarryOver(): bool
+    {
+        return ! $this->canHold() || $this === self::BathThenSear;
     }
 
     /** Whether it rests where it cooked, in its own steam, and not on a rack. */
@@ -54,22 +50,24 @@ enum Method: string
         return in_array($this, [self::Braise, self::Parcel, self::Poach], true);
     }
 
-    /** @return list<ApplianceKind> the first is the one whose heat is set on the ticket; none where the method is not computed */
+    /** @return non-empty-list<ApplianceKind> the first is the one whose heat is set on the ticket */
     public function appliances(): array
     {
         return match ($this) {
             self::Pan => [ApplianceKind::Pan],
             self::Grill => [ApplianceKind::Grill],
+            self::Broil => [ApplianceKind::Broiler],
             self::OvenRoast => [ApplianceKind::Oven],
             self::SearThenOven, self::OvenThenSear => [ApplianceKind::Oven, ApplianceKind::Pan],
             self::WaterBath => [ApplianceKind::WaterBath],
+            self::BathThenSear => [ApplianceKind::WaterBath, ApplianceKind::Pan],
             self::Braise, self::Poach => [ApplianceKind::Pot],
             self::Steam => [ApplianceKind::Steamer],
             self::Parcel => [ApplianceKind::Oven],
             self::DeepFry => [ApplianceKind::DeepFryer],
             self::Smoke => [ApplianceKind::Smoker],
             self::Spit => [ApplianceKind::Spit],
-            self::StirFry => [],
+            self::StirFry => [ApplianceKind::Wok],
         };
     }
 }

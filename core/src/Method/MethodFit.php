@@ -37,13 +37,16 @@ final readonly class MethodFit
         return new self($this->method, $fit, $fit === Fit::Poor ? [] : $this->reasons, $fit === Fit::Good ? [] : $this->doubts, $reason);
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    /**
+     * @param  bool  $isComputed  whether a ticket can be written for it
+     * @return array<string, mixed>
+     */
+    public function toArray(bool $isComputed): array
     {
         $said = static fn (Phrase $phrase): array => $phrase->toArray();
 
         return [
-            'method' => $this->method->value, 'fit' => $this->fit->value, 'is_computed' => $this->method->isComputed(),
+            'method' => $this->method->value, 'fit' => $this->fit->value, 'is_computed' => $isComputed,
             'reasons' => array_map($said, $this->reasons), 'doubts' => array_map($said, $this->doubts), 'exception' => $this->exception,
         ];
     }

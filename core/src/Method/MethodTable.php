@@ -25,9 +25,9 @@ final readonly class MethodTable
     /** Turning often, because it cooks more evenly than once; thin pieces twice as often. */
     public function turnEveryS(Method $method, float $thicknessMm): float
     {
-        return $thicknessMm < $this->record->number('thin_below_mm')
-            ? $this->record->number('thin_turn_every_s')
-            : $this->figure($method, 'turn_every_s');
+        $usualS = $this->figure($method, 'turn_every_s');
+
+        return $thicknessMm < $this->record->number('thin_below_mm') ? min($usualS, $this->record->number('thin_turn_every_s')) : $usualS;
     }
 
     /** Rest in proportion to thickness, within bounds; 0 for methods after which nothing carries over. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nessmark\Method;
 
-use LogicException;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Fires;
 use Nessmark\Appliance\Kitchen;
@@ -32,7 +31,7 @@ final readonly class Planner
     {
         $appliance = $this->kitchen->appliance($method->appliances()[0], $fires);
         $usualC = match ($method) {
-            Method::WaterBath => round(($targetC + $this->methods->figure($method, 'above_target_k')) * 2.0) / 2.0,
+            Method::WaterBath, Method::BathThenSear => round(($targetC + $this->methods->figure($method, 'above_target_k')) * 2.0) / 2.0,
             Method::OvenThenSear => $this->methods->figure($method, 'oven_default_c'),
             Method::Braise, Method::Poach, Method::Parcel => $this->methods->figure($method, 'heat_default_c'),
             default => $appliance->defaultC,
@@ -59,24 +58,20 @@ final readonly class Planner
             default => [],
         };
         $open = match ($method) {
-            Method::Pan => match (true) {
-                $this->startsOnSkin($cut) => new Stage('flesh_side', $above, $main, null),
-                $cut->piece->shape === Shape::Slab => new Stage('pan', $main, $above, null, null, [], $this->methods->turnEveryS($method, $thicknessMm)),
-                default => new Stage('pan', $main, $main, null),
-            },
-            Method::Grill => $cut->piece->shape === Shape::Slab
-                ? new Stage('grill', $main, $above, null, null, [], $this->methods->turnEveryS($method, $thicknessMm))
-                : new Stage('grill', $main, $main, null),
+            Method::Pan => $this->startsOnSkin($cut)
+                ? new Stage('flesh_side', $above, $main, null)
+                : $this->turned($cut, $thicknessMm, $method, $main, $above),
+            Method::Grill, Method::StirFry => $this->turned($cut, $thicknessMm, $method, $main, $above),
+            Method::Broil => $this->turned($cut, $thicknessMm, $method, $main, $this->kitchen->underBroiler()),
             Method::SearThenOven => new Stage('oven', $main, $this->underneath($cut, $thicknessMm, $setting) ?? $main, null),
             Method::OvenRoast, Method::OvenThenSear => new Stage('oven', $main, $main, null),
-            Method::WaterBath => new Stage('bath', $main, $main, null),
+            Method::WaterBath, Method::BathThenSear => new Stage('bath', $main, $main, null),
             Method::Braise, Method::Poach, Method::Steam, Method::Parcel, Method::DeepFry, Method::Smoke, Method::Spit => new Stage($method->value, $main, $main, null),
-            Method::StirFry => throw new LogicException("{$method->value} is not computed by this version."),
         };
+        $hold = $method->canHold() && $setting->holdS > 0.0 ? [new Stage('hold', $main, $main, $setting->holdS)] : [];
         $after = match (true) {
-            $method === Method::OvenThenSear => [$this->sear($cut, $thicknessMm, $method, $panC, $setting, $above), ...$rest],
-            $method->canHold() && $setting->holdS > 0.0 => [new Stage('hold', $main, $main, $setting->holdS), ...$rest],
-            default => $rest,
+            in_array($method, [Method::OvenThenSear, Method::BathThenSear], true) => [...$hold, $this->sear($cut, $thicknessMm, $method, $panC, $setting, $above), ...$rest],
+            default => [...$hold, ...$rest],
         };
         $surfaceC = [$open->name => $setting->heatC, 'hold' => $setting->heatC, 'skin_side' => $setting->heatC, 'sear' => $panC];
         if ($method === Method::Spit) {
@@ -90,6 +85,14 @@ final readonly class Planner
     private function startsOnSkin(Cut $cut): bool
     {
         return $cut->covering->hasSkin && $cut->piece->shape === Shape::Slab && ($cut->isFish() || $cut->isBird());
+    }
+
+    /** A flat piece is turned; a round one is rolled without pause. */
+    private function turned(Cut $cut, float $thicknessMm, Method $method, Face $fire, Face $other): Stage
+    {
+        return $cut->piece->shape === Shape::Slab
+            ? new Stage($method->value, $fire, $other, null, null, [], $this->methods->turnEveryS($method, $thicknessMm))
+            : new Stage($method->value, $fire, $fire, null);
     }
 
     private function sear(Cut $cut, float $thicknessMm, Method $method, float $panC, Setting $setting, Face $above): Stage

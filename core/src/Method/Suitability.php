@@ -12,6 +12,8 @@ use Nessmark\Meat\Cut;
  */
 final readonly class Suitability
 {
+    private const WOK_UP_TO_MM = 10.0;
+
     private const LONG = [Method::OvenRoast, Method::Braise, Method::Parcel, Method::Smoke];
 
     public function judge(Cut $cut, Method $method): MethodFit
@@ -39,10 +41,16 @@ final readonly class Suitability
     public function offered(Cut $cut): array
     {
         $isCookedLong = (new Traits($cut))->isCookedLong;
-        $offered = array_filter($this->all($cut), static fn (MethodFit $fit): bool => $fit->fit !== Fit::Poor && $fit->method->isComputed()
+        $offered = array_filter($this->all($cut), fn (MethodFit $fit): bool => $fit->fit !== Fit::Poor && $this->isComputed($cut, $fit->method)
             && (! $isCookedLong || in_array($fit->method, self::LONG, true)));
 
         return array_values(array_map(static fn (MethodFit $fit): Method => $fit->method, $offered));
+    }
+
+    /** Whether a ticket can be written for it: a wok takes what is cut for it, not what has to be sliced first. */
+    public function isComputed(Cut $cut, Method $method): bool
+    {
+        return $method !== Method::StirFry || $cut->piece->thinnestMm <= self::WOK_UP_TO_MM;
     }
 
     private function of(Traits $is, Method $method): MethodFit
@@ -50,10 +58,12 @@ final readonly class Suitability
         $fit = (match ($method) {
             Method::Pan => DryHeat::pan($is),
             Method::Grill => DryHeat::grill($is),
+            Method::Broil => DryHeat::broil($is),
             Method::OvenRoast => DryHeat::ovenRoast($is),
             Method::SearThenOven => DryHeat::searThenOven($is),
             Method::OvenThenSear => DryHeat::ovenThenSear($is),
             Method::WaterBath => WetHeat::waterBath($is),
+            Method::BathThenSear => WetHeat::bathThenSear($is),
             Method::Braise => WetHeat::braise($is),
             Method::Parcel => WetHeat::parcel($is),
             Method::Poach => WetHeat::poach($is),

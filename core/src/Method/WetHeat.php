@@ -33,10 +33,22 @@ final readonly class WetHeat
 
     public static function waterBath(Traits $is): Argument
     {
+        return self::bath($is)
+            ->doubts($is->cut->covering->hasSkin || $is->cut->covering->fatCapMm >= self::SKIN_SOFTENS_MM, 'skin_soft');
+    }
+
+    public static function bathThenSear(Traits $is): Argument
+    {
+        return self::bath($is)
+            ->speaksFor(! $is->melts, 'bath_crust')
+            ->forbids($is->isFlaky || $is->cut->isFish(), 'falls_apart');
+    }
+
+    private static function bath(Traits $is): Argument
+    {
         return (new Argument)
             ->speaksFor(! $is->melts, 'bath_even')
             ->doubts($is->isTough && ! $is->melts, 'slice_thin')
-            ->doubts($is->cut->covering->hasSkin || $is->cut->covering->fatCapMm >= self::SKIN_SOFTENS_MM, 'skin_soft')
             ->forbids($is->isGristle || $is->melts, 'bath_days')
             ->forbids($is->cut->form === Form::Organ, 'organ_fast')
             ->forbids($is->isWhole || $is->isInShell, 'bath_hollow')

@@ -51,7 +51,7 @@ final class SuitabilityTest extends TestCase
     {
         $judged = Counter::open()->suitability->judge(Counter::open()->catalogue->cut($slug), $method);
 
-        self::assertSame($fit, $judged->fit, json_encode($judged->toArray()) ?: '');
+        self::assertSame($fit, $judged->fit, json_encode($judged->toArray(true)) ?: '');
     }
 
     public function test_every_verdict_has_its_reason(): void
