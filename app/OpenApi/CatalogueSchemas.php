@@ -36,9 +36,15 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'min', type: 'number'),
     new OA\Property(property: 'max', type: 'number'),
 ])]
-#[OA\Schema(schema: 'MethodSummary', type: 'object', additionalProperties: false, required: ['slug', 'heat_c'], properties: [
+#[OA\Schema(schema: 'FireChoice', type: 'object', additionalProperties: false, required: ['of', 'sorts'], properties: [
+    new OA\Property(property: 'of', type: 'string', description: 'an appliance, or burner'),
+    new OA\Property(property: 'sorts', type: 'array', items: new OA\Items(type: 'string'), description: 'the usual one first'),
+])]
+#[OA\Schema(schema: 'MethodSummary', type: 'object', additionalProperties: false, required: ['slug', 'heat_c', 'fires', 'dries'], properties: [
     new OA\Property(property: 'slug', type: 'string'),
     new OA\Property(property: 'heat_c', ref: '#/components/schemas/HeatBounds'),
+    new OA\Property(property: 'fires', type: 'array', items: new OA\Items(ref: '#/components/schemas/FireChoice')),
+    new OA\Property(property: 'dries', type: 'boolean', description: 'whether it matters how wet the piece goes on'),
 ])]
 #[OA\Schema(schema: 'Catalogue', type: 'object', additionalProperties: false, required: ['cuts', 'doneness', 'methods', 'appetites', 'scales'], properties: [
     new OA\Property(property: 'doneness', description: 'the words of each family', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/DonenessChoices')),

@@ -63,7 +63,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'to_c', type: 'number'),
 ])]
 #[OA\Schema(schema: 'Effect', type: 'object', additionalProperties: false, required: ['input', 'step', 'unit', 'change_s'], properties: [
-    new OA\Property(property: 'input', type: 'string', enum: ['thickness', 'fire', 'start', 'collagen']),
+    new OA\Property(property: 'input', type: 'string', enum: ['thickness', 'fire', 'surface', 'start', 'collagen']),
     new OA\Property(property: 'step', type: 'number'),
     new OA\Property(property: 'unit', type: 'string'),
     new OA\Property(property: 'change_s', type: 'number'),
@@ -76,6 +76,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'likely_s', type: 'number'),
     new OA\Property(property: 'high_s', type: 'number'),
     new OA\Property(property: 'surface_c', type: 'number', nullable: true),
+    new OA\Property(property: 'metal_falls_to_c', type: 'number', nullable: true, description: 'the coldest the pan gets under the meat'),
     new OA\Property(property: 'turn_every_s', type: 'number', nullable: true),
     new OA\Property(property: 'turns_at_s', type: 'array', items: new OA\Items(type: 'number')),
     new OA\Property(property: 'core_c', type: 'number'),
@@ -113,6 +114,15 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 't_ref_c', type: 'number'),
     new OA\Property(property: 'z_k', type: 'number'),
 ])]
+#[OA\Schema(schema: 'Losses', type: 'object', additionalProperties: false, required: ['evaporated_share', 'cooking_loss_share', 'crust_mm'], properties: [
+    new OA\Property(property: 'evaporated_share', type: 'number', description: 'of the raw weight, as steam'),
+    new OA\Property(property: 'cooking_loss_share', type: 'number', description: 'of the raw weight, steam and juice'),
+    new OA\Property(property: 'crust_mm', type: 'number', description: 'dried through, under each face'),
+])]
+#[OA\Schema(schema: 'TextureMeter', type: 'object', additionalProperties: false, required: ['collagen_turned_share', 'fat_rendered_share'], properties: [
+    new OA\Property(property: 'collagen_turned_share', type: 'number', description: 'at the core'),
+    new OA\Property(property: 'fat_rendered_share', type: 'number', nullable: true, description: 'of a cap of fat; null where none lies on the flat of the piece'),
+])]
 #[OA\Schema(schema: 'Source', type: 'object', additionalProperties: false, required: ['id', 'kind', 'text'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'kind', type: 'string'),
@@ -121,12 +131,15 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'TicketSchools', type: 'object', additionalProperties: false, required: ['doneness_words'], properties: [
     new OA\Property(property: 'doneness_words', type: 'string'),
 ])]
+// Tickets given before engine 0.3 have no surface, fires, losses, texture, tempering or keeping, and no metal_falls_to_c.
 #[OA\Schema(schema: 'Ticket', type: 'object', additionalProperties: false, required: ['engine_version', 'cut', 'method', 'thickness_mm', 'is_round', 'start_c', 'heat_c', 'profile', 'schools', 'verdict', 'amounts', 'price', 'trim', 'seasoning', 'target', 'pull_core_c', 'peak_core_c', 'carry_over_k', 'can_probe', 'pull_by', 'time', 'rest_s', 'total_s', 'effects', 'stages', 'timeline', 'on_heat_at', 'eat_at', 'slice', 'heat_ribbon', 'cross_section', 'log_reduction', 'cautions', 'doubts', 'sources'], properties: [
     new OA\Property(property: 'engine_version', type: 'string'),
     new OA\Property(property: 'cut', ref: '#/components/schemas/TicketCut'),
     new OA\Property(property: 'method', type: 'string'),
     new OA\Property(property: 'thickness_mm', type: 'number'),
     new OA\Property(property: 'is_round', type: 'boolean'),
+    new OA\Property(property: 'surface', type: 'string', enum: ['patted', 'dried', 'wet']),
+    new OA\Property(property: 'fires', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
     new OA\Property(property: 'start_c', type: 'number'),
     new OA\Property(property: 'heat_c', type: 'number'),
     new OA\Property(property: 'profile', type: 'string'),
@@ -153,6 +166,10 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'slice', type: 'string'),
     new OA\Property(property: 'heat_ribbon', ref: '#/components/schemas/HeatRibbon'),
     new OA\Property(property: 'cross_section', ref: '#/components/schemas/CrossSection'),
+    new OA\Property(property: 'losses', ref: '#/components/schemas/Losses'),
+    new OA\Property(property: 'texture', ref: '#/components/schemas/TextureMeter'),
+    new OA\Property(property: 'tempering', oneOf: [new OA\Schema(ref: '#/components/schemas/Phrase'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'keeping', ref: '#/components/schemas/Phrase'),
     new OA\Property(property: 'log_reduction', ref: '#/components/schemas/LogReduction'),
     new OA\Property(property: 'cautions', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
     new OA\Property(property: 'doubts', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),

@@ -20,6 +20,7 @@ use Nessmark\Method\Pull;
 use Nessmark\Method\PullFinder;
 use Nessmark\Method\PullNotFound;
 use Nessmark\Method\Setting;
+use Nessmark\Quantity\Length;
 use Nessmark\Safety\CookEvidence;
 use Nessmark\Safety\HeldLongEnough;
 use Nessmark\Safety\Judge;
@@ -42,7 +43,7 @@ final readonly class Advisor
     private const SEARCH_TOLERANCE_K = 0.01;
 
     /** A ticket shows tenths of a degree at best; this keeps each step of its run well inside that. */
-    private const TOLERANCE_K = 0.01;
+    public const TOLERANCE_K = 0.01;
 
     private Planner $planner;
 
@@ -116,6 +117,9 @@ final readonly class Advisor
             $ends = $simulator->run($start, $ended->stages(), [$core, $peak, $surface, $held, $lethality, $melt]);
             $opened = $ends[count($plan->before)];
             $pull = Pull::of($simulator, $opened, $targetC);
+            if ($opened->end->timeS > $this->methods->longestS($ask->method)) {
+                throw PullNotFound::tooLong($opened->stage->name, $targetC, $this->methods->longestS($ask->method));
+            }
         } catch (PullNotFound $notFound) {
             throw $this->refusal($ask, $notFound, $setting->heatC);
         }
@@ -155,6 +159,14 @@ final readonly class Advisor
         return [$plan->endingAfter($openS), true];
     }
 
+    /** How the same cook would go for a thinner end of the piece. */
+    public function planFor(Ask $ask, Cook $cook, Length $thickness): MethodPlan
+    {
+        $setting = $this->setting($ask, $ask->doneness->targetC, 0.0)->at($cook->heatC);
+
+        return $this->planner->plan($ask->cut, $thickness->toMillimetres(), $ask->method, $setting);
+    }
+
     /** The share of collagen to wait for, where texture decides and not the core's temperature. */
     public function mark(Ask $ask): ?float
     {
@@ -181,6 +193,9 @@ final readonly class Advisor
 
     private function refusal(Ask $ask, PullNotFound $notFound, float $heatC): InputRefused
     {
+        if ($notFound->reason() === 'plan.too_long') {
+            return InputRefused::one('method', 'unreachable', $ask->method->value, sprintf('another method, a hotter setting or a thinner piece: so it would take hours to bring %s to %.1f °C', $ask->cut->name, $notFound->targetC));
+        }
         if ($notFound->reason() === 'plan.past_target') {
             return InputRefused::one('thickness_mm', 'unreachable', $ask->thickness->toMillimetres(), sprintf(
                 'a thicker piece, a higher doneness than %.1f °C or another method: with %s this piece is past it before it can be stopped',

@@ -38,6 +38,7 @@ final readonly class Ask
         public array $notConsidered,
         public Fires $fires = new Fires,
         public Surface $surface = Surface::Patted,
+        public ?Length $thinEnd = null,
     ) {}
 
     public function isAnyoneAtRisk(): bool

@@ -19,11 +19,11 @@ use Nessmark\Texture\LongCook;
 
 /**
  * A coarse cook of a cut as it is usually sold, to its usual doneness, for putting cuts side by side. Not for a ticket: no
- * range, no verdict, turning averaged out.
+ * range, no verdict.
  */
 final readonly class RoughCook
 {
-    private const CELLS = 31;
+    private const CELLS = 21;
 
     private const TOLERANCE_K = 0.1;
 
@@ -43,7 +43,7 @@ final readonly class RoughCook
         if ($word === null) {
             return null;
         }
-        $plan = $this->planner->plan($cut, $cut->piece->typicalMm, $method, new Setting($this->planner->usualHeatC($method, $word->targetC), $word->targetC))->withoutTurning();
+        $plan = $this->planner->plan($cut, $cut->piece->typicalMm, $method, new Setting($this->planner->usualHeatC($method, $word->targetC), $word->targetC));
         $piece = Specimen::of($cut, Length::ofMillimetres($cut->piece->typicalMm), self::FROM_THE_FRIDGE_C, Surface::Patted, self::CELLS, self::TOLERANCE_K);
         $before = $piece->simulator->run($piece->start, $plan->before);
         $from = $before === [] ? $piece->start : $before[count($before) - 1]->end;

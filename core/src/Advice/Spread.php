@@ -89,6 +89,6 @@ final readonly class Spread
             min(1.0, $wetter * $ask->surface->wetness()),
         );
 
-        return PullFinder::atCore($piece->simulator, $piece->start, $plan->withoutTurning(), $pullC)?->end->timeS;
+        return PullFinder::atCore($piece->simulator, $piece->start, $plan, $pullC)?->end->timeS;
     }
 }

@@ -128,6 +128,8 @@ final readonly class TicketWriter
                 'organism' => $set['organism'], 'core' => round(min(99.0, $cook->lethality->smallest()), 2),
                 'd_ref_s' => $set['d_ref_s'], 't_ref_c' => $set['t_ref_c'], 'z_k' => $set['z_k'],
             ],
+            'tempering' => (new Tempering($this->kitchen, $this->rules->limits))->of($ask, $effects)?->toArray(),
+            'keeping' => (new Keeping($this->kitchen))->of($ask, $this->rules->cooling($ask->profile), $cook->verdict)->toArray(),
             'cautions' => array_map(static fn (Phrase $p): array => $p->toArray(), $this->cautions($ask)),
             'doubts' => array_map(static fn (Phrase $p): array => $p->toArray(), $this->doubts($ask, $cook, $open)),
             'sources' => $this->cited($ask, $cook),
@@ -228,7 +230,7 @@ final readonly class TicketWriter
         if ($ask->method->value === 'grill' && in_array('fat_flare', $keys, true)) {
             $keys[] = 'grill_flare';
         }
-        $keys = [...array_diff($keys, ['fat_flare', 'lean']), 'raw_apart', 'local_code'];
+        $keys = [...array_diff($keys, ['fat_flare', 'lean']), ...$this->dangersOf($ask), 'raw_apart', 'local_code'];
 
         return array_map(static fn (string $key): Phrase => new Phrase("caution.{$key}"), $keys);
     }
@@ -239,6 +241,18 @@ final readonly class TicketWriter
         $usesPan = in_array(ApplianceKind::Pan, [...$ask->method->appliances(), ...($ask->method === Method::Braise ? [ApplianceKind::Pan] : [])], true);
 
         return $usesPan && ! $ask->cut->piece->isRound() ? $this->kitchen->appliance(ApplianceKind::Pan, $ask->fires) : null;
+    }
+
+    /** @return list<string> what the fire itself can do */
+    private function dangersOf(Ask $ask): array
+    {
+        $fires = $this->fires($ask);
+
+        return array_keys(array_filter([
+            'hot_fat' => $ask->method === Method::DeepFry,
+            'embers' => in_array($ask->method, [Method::Smoke, Method::Spit], true) || in_array($fires[ApplianceKind::Grill->value] ?? '', ['charcoal', 'wood'], true),
+            'pressure' => ($fires[ApplianceKind::Pot->value] ?? '') === 'pressure',
+        ]));
     }
 
     /** @return list<Phrase> what this ticket cannot promise */
@@ -265,6 +279,12 @@ final readonly class TicketWriter
         if ($metal !== null && $pieces !== null && $pieces > $metal->holds($load = Load::of($ask->cut, $ask->thickness))) {
             $doubts[] = new Phrase('doubt.crowded', ['pieces' => $metal->holds($load)]);
         }
+        if ($ask->thinEnd !== null && ($thin = ThinEnd::of($ask, $cook, $this->advisor->planFor($ask, $cook, $ask->thinEnd))) !== null) {
+            $doubts[] = $thin;
+        }
+        if ($ask->cut->slice === 'lengths_then_across_grain') {
+            $doubts[] = new Phrase('doubt.unfold');
+        }
         foreach ($ask->notConsidered as $key) {
             $doubts[] = new Phrase("doubt.not_considered_{$key}");
         }
@@ -285,7 +305,7 @@ final readonly class TicketWriter
 
         return $this->sources->cite([
             ...$ids, ...$this->doneness->sources($ask->scale), $this->rules->lethality()['source'], 'choi-okos',
-            ...$ask->cut->sources, ...$this->methods->sources(), ...$this->portions->sources(),
+            ...$ask->cut->sources, ...$this->methods->sources(), ...$this->portions->sources(), ...$this->rules->cooling($ask->profile)->sources,
         ]);
     }
 }

@@ -83,17 +83,31 @@ final readonly class Kitchen
         return $this->air('above_fire');
     }
 
+    /** What is left over, covered, in a fridge. */
+    public function fridgeFace(): Face
+    {
+        return $this->air('fridge')->closed();
+    }
+
     /** The underside of a piece on a rack under a broiler. */
     public function underBroiler(): Face
     {
         return $this->air('under_broiler');
     }
 
+    /** The upper side of a piece whose skin is up: fat, not juice, stands on it. */
+    public function aboveSkin(): Face
+    {
+        return $this->air('above_skin');
+    }
+
     private function air(string $where): Face
     {
         $air = $this->record->record('room')->record($where);
 
-        return Face::surrounding($air->number('h_w_m2k'), $air->number('ambient_c'), $air->number('emissivity'))
+        $face = Face::surrounding($air->number('h_w_m2k'), $air->number('ambient_c'), $air->number('emissivity'))
             ->withVapour($air->numberOr('vapour_kpa', 0.0) * self::PA_PER_KPA);
+
+        return $air->has('wetness') ? $face->awash($air->number('wetness')) : $face;
     }
 }

@@ -35,6 +35,8 @@ final readonly class AskReader
 
     private const MOST_DINERS = 200;
 
+    private const THINNEST_MM = 3.0;
+
     public function __construct(
         private Catalogue $catalogue,
         private DonenessTable $doneness,
@@ -53,6 +55,7 @@ final readonly class AskReader
         $in = Fields::of($data);
         $cut = $this->cut($in, $shopCatalogue ?? $this->catalogue);
         $thicknessMm = $in->number('thickness_mm', $cut->piece->thinnestMm, $cut->piece->thickestMm, "mm for {$cut->name}");
+        $thinMm = $in->optionalNumber('thin_mm', self::THINNEST_MM, $thicknessMm, 'mm, thinner than the thickest part');
         $startC = $in->numberOr('start_c', 5.0, self::COLDEST_START_C, self::WARMEST_START_C, '°C at the core');
         $method = $this->method($in, $cut);
         $fires = $this->fires($in, $method);
@@ -100,6 +103,7 @@ final readonly class AskReader
             $notConsidered,
             $fires,
             $surface,
+            $thinMm === null || $thinMm >= $thicknessMm ? null : Length::ofMillimetres($thinMm),
         );
     }
 

@@ -65,8 +65,12 @@ final readonly class Balance
     /** @return array{int, float, float, float, float} node, and evaporation there as a straight line around its temperature: W/K, W, kg/s at 0 °C, kg/(s·K) */
     private function sink(Face $face, bool $isB, float $area, int $node, float $celsius, Moisture $moisture): array
     {
-        $crustM = $isB ? $this->grid->depthM[$this->grid->cells - 1] - $this->grid->depthM[$node] : $this->grid->depthM[$node];
-        $flux = static fn (float $at): float => Evaporation::fluxKgM2S($face->escapeWM2K ?? $face->hWM2K, $at, $face->ambientC, $face->vapourPa, 1.0, $moisture->wetness, $crustM);
+        $crustM = match (true) {
+            $face->wetness !== null => 0.0,
+            $isB => $this->grid->depthM[$this->grid->cells - 1] - $this->grid->depthM[$node],
+            default => $this->grid->depthM[$node],
+        };
+        $flux = static fn (float $at): float => Evaporation::fluxKgM2S($face->escapeWM2K ?? $face->hWM2K, $at, $face->ambientC, $face->vapourPa, 1.0, $face->wetness ?? $moisture->wetness, $crustM);
         $here = $flux($celsius);
         $slope = 10.0 * ($flux($celsius + 0.1) - $here);
         $atZero = $here - $slope * $celsius;

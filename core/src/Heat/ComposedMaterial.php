@@ -10,7 +10,7 @@ use Nessmark\Meat\Composition;
  * Meat of a given composition. Figures are tabulated once per degree and read by straight lines between, because the
  * march asks for them at every cell of every step. Beyond -40 to 150 °C the end values hold. Freezing is not covered.
  */
-final readonly class ComposedMaterial implements Material
+final class ComposedMaterial implements Material
 {
     /**
      * Heat passes 10-20 % more easily along the fibres than the plain mixture says (meat literature, from memory);
@@ -21,12 +21,22 @@ final readonly class ComposedMaterial implements Material
     private const FIRST = -40;
 
     /** @var list<float> W/(m·K) at -40, -39 … 150 °C */
-    private array $conductivity;
+    private readonly array $conductivity;
 
     /** @var list<float> J/(m³·K) at -40, -39 … 150 °C */
-    private array $heatCapacity;
+    private readonly array $heatCapacity;
+
+    /** @var array<string, array{list<float>, list<float>}> a ticket runs the same meat many times */
+    private static array $tables = [];
 
     public function __construct(Composition $composition, FibreDirection $fibre = FibreDirection::Across)
+    {
+        $key = $fibre->value.' '.json_encode($composition->fractions);
+        [$this->conductivity, $this->heatCapacity] = self::$tables[$key] ??= self::tabulated($composition, $fibre);
+    }
+
+    /** @return array{list<float>, list<float>} */
+    private static function tabulated(Composition $composition, FibreDirection $fibre): array
     {
         $factor = $fibre === FibreDirection::Along ? self::ALONG_FIBRES : 1.0;
         $conductivity = $heatCapacity = [];
@@ -34,8 +44,8 @@ final readonly class ComposedMaterial implements Material
             $conductivity[] = $factor * ChoiOkos::conductivityWMK($composition, $celsius);
             $heatCapacity[] = ChoiOkos::densityKgM3($composition, $celsius) * ChoiOkos::specificHeatJKgK($composition, $celsius);
         }
-        $this->conductivity = $conductivity;
-        $this->heatCapacity = $heatCapacity;
+
+        return [$conductivity, $heatCapacity];
     }
 
     public function conductivityWMK(float $celsius): float

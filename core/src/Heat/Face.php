@@ -21,6 +21,7 @@ final readonly class Face
         public bool $isOpen = true,
         public ?float $escapeWM2K = null,
         public ?Plate $plate = null,
+        public ?float $wetness = null,
     ) {}
 
     /** h·(ambient − surface), and with an emissivity also radiation exchanged with surroundings at radiantC. */
@@ -36,13 +37,13 @@ final readonly class Face
      */
     public function withVapour(float $vapourPa): self
     {
-        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $vapourPa, $this->isOpen, $this->escapeWM2K, $this->plate);
+        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $vapourPa, $this->isOpen, $this->escapeWM2K, $this->plate, $this->wetness);
     }
 
     /** The same surroundings with no way out for water: in a bag, under liquid, in fat. */
     public function closed(): self
     {
-        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $this->vapourPa, false, $this->escapeWM2K, $this->plate);
+        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $this->vapourPa, false, $this->escapeWM2K, $this->plate, $this->wetness);
     }
 
     /**
@@ -52,7 +53,18 @@ final readonly class Face
      */
     public function withEscape(float $escapeWM2K): self
     {
-        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $this->vapourPa, $this->isOpen, $escapeWM2K, $this->plate);
+        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $this->vapourPa, $this->isOpen, $escapeWM2K, $this->plate, $this->wetness);
+    }
+
+    /**
+     * The same surroundings over a surface that the piece's own juice keeps wet, as on top of a steak in a pan or at rest: no
+     * crust stands in the way of the vapour there.
+     *
+     * @param  float  $wetness  share of the surface that evaporates as if it were water, 0 to 1, whatever the meat's own
+     */
+    public function awash(float $wetness): self
+    {
+        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $this->vapourPa, $this->isOpen, $this->escapeWM2K, $this->plate, $wetness);
     }
 
     /** Resting on metal that gives way when loaded; its setting is the temperature around. */
@@ -99,18 +111,6 @@ final readonly class Face
             $this->radiates() => max($this->ambientC, $this->radiantC),
             default => $this->ambientC,
         };
-    }
-
-    /** What a surface meets that spends half of its time at each of two faces. */
-    public static function mean(self $a, self $b): self
-    {
-        $hWM2K = 0.5 * ($a->hWM2K + $b->hWM2K);
-        $emissivity = 0.5 * ($a->emissivity + $b->emissivity);
-        $ambientC = 0.5 * ($a->hWM2K * $a->ambientC + $b->hWM2K * $b->ambientC) / $hWM2K;
-        $radiantC = $emissivity > 0.0 ? 0.5 * ($a->emissivity * $a->radiantC + $b->emissivity * $b->radiantC) / $emissivity : $ambientC;
-        $escapeWM2K = 0.5 * (($a->escapeWM2K ?? $a->hWM2K) + ($b->escapeWM2K ?? $b->hWM2K));
-
-        return new self($hWM2K, $ambientC, $emissivity, $radiantC, null, 0.5 * ($a->vapourPa + $b->vapourPa), $a->isOpen && $b->isOpen, $escapeWM2K);
     }
 
     /** The temperature at which a dry body gives to one face what it takes from the other, °C. */

@@ -41,17 +41,6 @@ final readonly class MethodPlan
         return new self($this->before, $this->open->endingAtCore($coreC), $this->after, $this->preheatS, $this->surfaceC);
     }
 
-    /** The same plan with a turned piece seen as heated from both sides by what the two faces give on average: for rough work. */
-    public function withoutTurning(): self
-    {
-        if ($this->open->flipEveryS === null) {
-            return $this;
-        }
-        $both = Face::mean($this->open->a, $this->open->b);
-
-        return new self($this->before, new Stage($this->open->name, $both, $both, null), $this->after, $this->preheatS, $this->surfaceC);
-    }
-
     /** What is left of it once the stages before the open one are over. */
     public function withoutBefore(): self
     {

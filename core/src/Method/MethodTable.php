@@ -41,6 +41,12 @@ final readonly class MethodTable
         return round(max($this->record->number('rest_min_s'), min($this->record->number('rest_max_s'), $restS)) / 30.0) * 30.0;
     }
 
+    /** Longer than this nobody cooks so, s. Common practice, no source. */
+    public function longestS(Method $method): float
+    {
+        return $this->record->record('methods')->record($method->value)->numberOr('longest_s', $this->record->number('longest_s'));
+    }
+
     /** @return list<string> */
     public function sources(): array
     {

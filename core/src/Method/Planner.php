@@ -53,13 +53,13 @@ final readonly class Planner
         $panC = $this->kitchen->appliance(ApplianceKind::Pan, $setting->fires)->defaultC;
         $before = match (true) {
             in_array($method, [Method::SearThenOven, Method::Braise], true) => [$this->sear($cut, $thicknessMm, $method, $panC, $setting, $above)],
-            $method === Method::Pan && $this->startsOnSkin($cut) => [new Stage('skin_side', $main, $above, null, $setting->targetC - $this->methods->figure($method, $cut->isFish() ? 'fish_turns_k' : 'bird_turns_k'))],
+            $method === Method::Pan && $this->startsOnSkin($cut) => [new Stage('skin_side', $main, $above, null, $setting->targetC * $this->methods->figure($method, $cut->isFish() ? 'fish_turns_at' : 'bird_turns_at'))],
             $method === Method::Spit => [$this->farFromFire($cut, $thicknessMm, $method, $setting)],
             default => [],
         };
         $open = match ($method) {
             Method::Pan => $this->startsOnSkin($cut)
-                ? new Stage('flesh_side', $above, $main, null)
+                ? new Stage('flesh_side', $this->kitchen->aboveSkin(), $main, null)
                 : $this->turned($cut, $thicknessMm, $method, $main, $above),
             Method::Grill, Method::StirFry => $this->turned($cut, $thicknessMm, $method, $main, $above),
             Method::Broil => $this->turned($cut, $thicknessMm, $method, $main, $this->kitchen->underBroiler()),

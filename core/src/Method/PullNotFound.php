@@ -25,6 +25,11 @@ final class PullNotFound extends DomainException implements CoreException
         return new self(sprintf('The core passes %.1f °C before the stage "%s" has begun to matter: the piece is too thin for it.', $targetC, $stage), 'plan.past_target', $targetC, null);
     }
 
+    public static function tooLong(string $stage, float $targetC, float $longestS): self
+    {
+        return new self(sprintf('The stage "%s" would take longer than %.0f min to bring the core to %.1f °C.', $stage, $longestS / 60.0, $targetC), 'plan.too_long', $targetC, null);
+    }
+
     public function reason(): string
     {
         return $this->why;

@@ -39,6 +39,11 @@ final readonly class SafetyRules
         return new SafetyRule($official->number('core_c'), $official->number('rest_s'), $points, Level::from($rule->text('below')));
     }
 
+    public function cooling(Profile $profile): Cooling
+    {
+        return Cooling::fromRecord($this->record->record('profiles')->record($profile->value)->record('cooling'));
+    }
+
     public function profileSource(Profile $profile): string
     {
         return $this->record->record('profiles')->record($profile->value)->text('source');

@@ -315,6 +315,17 @@ export interface components {
             parasite_frozen?: boolean;
             /** @description needled, bladed or injected: the outside has been brought inside */
             pierced?: boolean;
+            /**
+             * @description how wet the piece goes on the heat
+             * @enum {string}
+             */
+            surface?: "patted" | "dried" | "wet";
+            /** @description the sort of each appliance, and burner for a pan */
+            fires?: {
+                [key: string]: string;
+            };
+            /** @description thickness of its thin end, where it runs out thin */
+            thin_mm?: number | null;
             now?: string | null;
             eat_at?: string | null;
             budget?: number | null;
@@ -530,9 +541,18 @@ export interface components {
             min: number;
             max: number;
         };
+        FireChoice: {
+            /** @description an appliance, or burner */
+            of: string;
+            /** @description the usual one first */
+            sorts: string[];
+        };
         MethodSummary: {
             slug: string;
             heat_c: components["schemas"]["HeatBounds"];
+            fires: components["schemas"]["FireChoice"][];
+            /** @description whether it matters how wet the piece goes on */
+            dries: boolean;
         };
         Catalogue: {
             /** @description the words of each family */
@@ -755,7 +775,7 @@ export interface components {
         };
         Effect: {
             /** @enum {string} */
-            input: "thickness" | "fire" | "start" | "collagen";
+            input: "thickness" | "fire" | "surface" | "start" | "collagen";
             step: number;
             unit: string;
             change_s: number;
@@ -768,6 +788,8 @@ export interface components {
             likely_s: number;
             high_s: number;
             surface_c: number | null;
+            /** @description the coldest the pan gets under the meat */
+            metal_falls_to_c?: number | null;
             turn_every_s: number | null;
             turns_at_s: number[];
             core_c: number;
@@ -808,6 +830,20 @@ export interface components {
             t_ref_c: number;
             z_k: number;
         };
+        Losses: {
+            /** @description of the raw weight, as steam */
+            evaporated_share: number;
+            /** @description of the raw weight, steam and juice */
+            cooking_loss_share: number;
+            /** @description dried through, under each face */
+            crust_mm: number;
+        };
+        TextureMeter: {
+            /** @description at the core */
+            collagen_turned_share: number;
+            /** @description of a cap of fat; null where none lies on the flat of the piece */
+            fat_rendered_share: number | null;
+        };
         Source: {
             id: string;
             kind: string;
@@ -822,6 +858,11 @@ export interface components {
             method: string;
             thickness_mm: number;
             is_round: boolean;
+            /** @enum {string} */
+            surface?: "patted" | "dried" | "wet";
+            fires?: {
+                [key: string]: string;
+            };
             start_c: number;
             heat_c: number;
             profile: string;
@@ -849,6 +890,10 @@ export interface components {
             slice: string;
             heat_ribbon: components["schemas"]["HeatRibbon"];
             cross_section: components["schemas"]["CrossSection"];
+            losses?: components["schemas"]["Losses"];
+            texture?: components["schemas"]["TextureMeter"];
+            tempering?: components["schemas"]["Phrase"] | null;
+            keeping?: components["schemas"]["Phrase"];
             log_reduction: components["schemas"]["LogReduction"];
             cautions: components["schemas"]["Phrase"][];
             doubts: components["schemas"]["Phrase"][];

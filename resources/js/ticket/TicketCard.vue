@@ -6,6 +6,7 @@ import { useSay } from '@/i18n/useSay'
 import { duration, length, mass, perThickness, span, temperature, type Units } from '@/units/units'
 import HeatRibbon from './HeatRibbon.vue'
 import SliceDrawing from './SliceDrawing.vue'
+import TextureMeter from './TextureMeter.vue'
 import TicketTimeline from './TicketTimeline.vue'
 import VerdictBar from './VerdictBar.vue'
 
@@ -14,23 +15,31 @@ const read = defineModel<string[]>('read', { default: () => [] })
 const { t } = useI18n()
 const say = useSay()
 const amounts = computed(() => props.ticket.amounts)
-/** What the time hangs on most: thickness with its figure, or the kind of meat where a texture is waited for. */
-const mm = computed(() => props.ticket.effects.find((effect) => effect.input === 'thickness'))
-const hangsOnCollagen = computed(() => props.ticket.effects[0]?.input === 'collagen')
+/** What the time hangs on most, and what a likely error in it costs. */
+const first = computed(() => props.ticket.effects.find((effect) => effect.change_s > 0))
+const hang = computed(() => {
+  const most = first.value
+  if (!most) return null
+  return most.input === 'thickness' ? t('ticket.mm', perThickness(most.change_s, props.units)) : t(`ticket.off.${most.input}`, { step: `${Math.abs(most.step)} %`, change_s: duration(most.change_s) })
+})
 const raw = computed(() => [
   t('ticket.raw', { raw_g: mass(amounts.value.raw_g, props.units), raw_per_head_g: mass(amounts.value.raw_per_head_g, props.units) }),
   amounts.value.pieces !== null ? t('ticket.pieces', { pieces: amounts.value.pieces, piece_g: mass(amounts.value.piece_g, props.units) })
     : amounts.value.length_mm !== null ? t('ticket.length', { length_mm: length(amounts.value.length_mm, props.units) }) : '',
   t('ticket.cooked', { cooked_low_g: mass(amounts.value.cooked_low_g, props.units), cooked_high_g: mass(amounts.value.cooked_high_g, props.units) }),
 ].filter(Boolean).join(', '))
-const notes = computed(() => [...props.ticket.cautions, ...props.ticket.doubts].map((phrase) => say(phrase, props.units)).join(' '))
+const fires = computed(() => {
+  const sorts = Object.values(props.ticket.fires ?? {}).map((sort) => t(`fire.${sort}`))
+  return sorts.length ? ` (${sorts.join(', ')})` : ''
+})
+const notes = computed(() => [...props.ticket.cautions, ...props.ticket.doubts, ...(props.ticket.tempering ? [props.ticket.tempering] : []), ...(props.ticket.keeping ? [props.ticket.keeping] : [])].map((phrase) => say(phrase, props.units)).join(' '))
 </script>
 
 <template>
   <article class="card" :class="{ stale }" data-testid="ticket">
     <header>
       <div class="title"><h2>{{ ticket.cut.name }}, {{ t('ticket.for', { diners: amounts.diners }) }}</h2><slot name="tools" /></div>
-      <p class="sub"><span>{{ t(`method.${ticket.method}`) }}, {{ t(`word.${ticket.target.word}`) }}, {{ length(ticket.thickness_mm, units) }}</span><b>{{ raw }}</b></p>
+      <p class="sub"><span>{{ t(`method.${ticket.method}`) }}{{ fires }}, {{ t(`word.${ticket.target.word}`) }}, {{ length(ticket.thickness_mm, units) }}</span><b>{{ raw }}</b></p>
     </header>
     <VerdictBar v-model:read="read" :verdict="ticket.verdict" :units="units" :readable="readable" />
     <div class="numbers">
@@ -40,9 +49,10 @@ const notes = computed(() => [...props.ticket.cautions, ...props.ticket.doubts].
       <div><small>{{ t('ticket.onHeat') }}</small><b data-testid="time">{{ span(ticket.time.low_s, ticket.time.high_s) }}</b>
         <small>{{ t('ticket.likely', { likely_s: duration(ticket.time.likely_s) }) }}</small></div>
       <div v-if="ticket.rest_s > 0"><small>{{ t('ticket.rest') }}</small><b>{{ duration(ticket.rest_s) }}</b></div>
-      <div v-if="hangsOnCollagen" class="hang"><small>{{ t('ticket.hangsCollagen') }}</small></div>
-      <div v-else-if="mm && mm.change_s > 0" class="hang"><small>{{ t('ticket.hangs') }}</small><span>{{ t('ticket.mm', perThickness(mm.change_s, units)) }}</span></div>
+      <div v-if="first?.input === 'collagen'" class="hang"><small>{{ t('ticket.hangsCollagen') }}</small></div>
+      <div v-else-if="first && hang" class="hang"><small>{{ t(`ticket.hangsOn.${first.input}`) }}</small><span>{{ hang }}</span></div>
     </div>
+    <TextureMeter :ticket="ticket" :units="units" />
     <div class="facts"><SliceDrawing :section="ticket.cross_section" :units="units" /><HeatRibbon :ticket="ticket" :units="units" /></div>
     <TicketTimeline :lines="ticket.timeline" :units="units" />
     <p class="notes">{{ notes }}</p>

@@ -118,20 +118,6 @@ final class PlanTest extends TestCase
         PullFinder::openSeconds($piece->simulator, $piece->start, $plan, 30.0);
     }
 
-    public function test_averaging_out_the_turns_hardly_moves_what_a_millimetre_costs(): void
-    {
-        $seconds = static function (float $mm, bool $turned): float {
-            $plan = self::plan('beef-rib-eye-steak', $mm, Method::Pan);
-            $piece = self::piece('beef-rib-eye-steak', $mm, 5.0);
-
-            return PullFinder::atCore($piece->simulator, $piece->start, $turned ? $plan : $plan->withoutTurning(), 47.0)->end->timeS ?? NAN;
-        };
-        $turned = $seconds(33.0, true) - $seconds(30.0, true);
-        $averaged = $seconds(33.0, false) - $seconds(30.0, false);
-
-        self::assertEqualsWithDelta(1.0, $averaged / $turned, 0.15);
-    }
-
     private static function plan(string $slug, float $mm, Method $method): MethodPlan
     {
         $planner = Planner::from(DataFolder::shipped());

@@ -174,7 +174,7 @@ final class VerdictTest extends TestCase
 
         self::assertFalse($ticket['can_probe']);
         self::assertContains('safety.time_only', array_column($ticket['verdict']['findings'], 'key'));
-        self::assertGreaterThan(80.0, $ticket['peak_core_c'], 'well past 71.1 °C (USDA FSIS), because nobody can check');
+        self::assertGreaterThan(75.0, $ticket['peak_core_c'], 'well past 71.1 °C (USDA FSIS), because nobody can check');
     }
 
     public function test_salmon_under_sixty_degrees_needs_the_parasite_freeze(): void

@@ -7,6 +7,7 @@ import FigureField from '@/ui/FigureField.vue'
 import { field, typed } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import CutList from './CutList.vue'
+import FireQuestions from './FireQuestions.vue'
 import type { CounterCut } from './queries'
 import { useDraft } from './useDraft'
 
@@ -45,9 +46,15 @@ function typeHeat(text: string) {
   else Object.assign(store.draft, c === null ? { heatText: text } : { heatC: c, heatText: null })
 }
 const stepThickness = (by: -1 | 1) => Object.assign(store.draft, { thicknessMm: Math.round(thicknessMm.value) + by, thicknessText: null })
+function typeThin(text: string) {
+  const mm = typed.length(text, units.units)
+  if (text.trim() === '') Object.assign(store.draft, { thinMm: null, thinText: null })
+  else Object.assign(store.draft, mm === null ? { thinText: text } : { thinMm: mm, thinText: null })
+}
+const stepThin = (by: -1 | 1) => Object.assign(store.draft, { thinMm: Math.round(store.draft.thinMm ?? thicknessMm.value) + by, thinText: null })
 const stepStart = (by: -1 | 1) => Object.assign(store.draft, { startC: Math.round(store.draft.startC) + by, startText: null })
 // Half degrees for a bath, one for a pot, ten for a fire.
-const heatStep = computed(() => (method.value === 'water_bath' ? 1 : ['braise', 'poach', 'steam'].includes(method.value) ? 2 : 20))
+const heatStep = computed(() => (['water_bath', 'bath_then_sear'].includes(method.value) ? 1 : ['braise', 'poach', 'steam'].includes(method.value) ? 2 : 20))
 const stepHeat = (by: -1 | 1) => Object.assign(store.draft, { heatC: Math.round((heatC.value ?? 100) * 2 + by * heatStep.value) / 2, heatText: null })
 const slide = (value: number | number[]) => Object.assign(store.draft, { thicknessMm: Array.isArray(value) ? value[0] : value, thicknessText: null })
 const problem = (text: string | null, key: string) => (text === null ? (props.errors[key] ?? null) : text.trim() === '' ? t('piece.empty') : t('piece.notANumber', { text }))
@@ -73,6 +80,9 @@ defineExpose({ stepThickness })
       <FigureField :label="t('piece.start')" :unit="degrees" :less="t('piece.colder')" :more="t('piece.warmer')" testid="start"
         :text="store.draft.startText ?? field.temperature(store.draft.startC, units.units)" :error="problem(store.draft.startText, 'start_c')" @typed="typeStart" @step="stepStart" />
     </div>
+    <FireQuestions :method="cut.fires[method]" />
+    <FigureField v-if="!cut.is_round" class="thin" :label="t('piece.thin')" :note="store.draft.thinMm === null ? t('piece.thinNone') : ''" :unit="lengthUnit" :less="t('piece.thinner')" :more="t('piece.thicker')" testid="thin"
+      :text="store.draft.thinText ?? (store.draft.thinMm === null ? '' : field.length(store.draft.thinMm, units.units))" :error="problem(store.draft.thinText, 'thin_mm')" @typed="typeThin" @step="stepThin" />
     <label v-if="cut.food_class === 'fish'" class="tick"><input v-model="store.draft.parasiteFrozen" type="checkbox" data-testid="frozen" /> {{ t('piece.frozen') }}</label>
     <label v-if="cut.can_be_pierced" class="tick"><input v-model="store.draft.pierced" type="checkbox" data-testid="pierced" /> {{ t('piece.pierced') }}</label>
   </section>

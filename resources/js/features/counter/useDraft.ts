@@ -1,6 +1,6 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
 import type { CounterCut } from './queries'
 
@@ -8,6 +8,7 @@ type Ask = Schemas['Ask']
 export type Appetite = 'small' | 'usual' | 'hearty'
 export type Scale = 'kitchen' | 'official'
 export type Day = 'today' | 'tomorrow'
+export type Surface = 'patted' | 'dried' | 'wet'
 
 export interface Draft {
   cut: string
@@ -18,6 +19,11 @@ export interface Draft {
   method: string | null
   heatC: number | null
   heatText: string | null
+  /** The sort of each appliance as chosen; kept while another method is tried, since it is the same kitchen. */
+  fires: Record<string, string>
+  surface: Surface
+  thinMm: number | null
+  thinText: string | null
   doneness: string | null
   scale: Scale
   count: number
@@ -31,7 +37,7 @@ export interface Draft {
 }
 
 const empty: Draft = {
-  cut: 'beef-rib-eye-steak', thicknessMm: null, thicknessText: null, startC: 5, startText: null, method: null, heatC: null, heatText: null,
+  cut: 'beef-rib-eye-steak', thicknessMm: null, thicknessText: null, startC: 5, startText: null, method: null, heatC: null, heatText: null, fires: {}, surface: 'patted', thinMm: null, thinText: null,
   doneness: null, scale: 'kitchen', count: 2, appetite: 'usual', atRisk: false, parasiteFrozen: false, pierced: false, day: 'today', clock: '', label: '',
 }
 
@@ -50,16 +56,22 @@ export function eatAt(day: Day, clock: string, now = new Date()): string | null 
 export const useDraft = defineStore('draft', () => {
   const draft = useLocalStorage<Draft>('nessmark.draft', { ...empty }, { mergeDefaults: true })
 
+  /** What is worth asking about the fire of the method now chosen. */
+  const fireKeys = ref<string[]>([])
+
   /** Only what is a number is sent; a text that is none stays in its field with its message. */
   const ask = computed<Ask | null>(() => {
     const is = draft.value
-    if (is.thicknessMm === null || is.thicknessText !== null || is.startText !== null || is.heatText !== null) return null
+    if (is.thicknessMm === null || is.thicknessText !== null || is.startText !== null || is.heatText !== null || is.thinText !== null) return null
     return {
       cut: is.cut,
       thickness_mm: is.thicknessMm,
       start_c: is.startC,
       method: is.method,
       heat_c: is.heatC,
+      fires: Object.fromEntries(Object.entries(is.fires).filter(([of]) => fireKeys.value.includes(of))),
+      surface: is.surface,
+      thin_mm: is.thinMm,
       diners: [{ count: is.count, appetite: is.appetite, at_risk: is.atRisk, ...(is.doneness === null ? {} : { doneness: is.doneness }) }],
       schools: { doneness_words: is.scale },
       parasite_frozen: is.parasiteFrozen,
@@ -70,7 +82,7 @@ export const useDraft = defineStore('draft', () => {
 
   /** Another cut brings its own thickness, method and doneness; what was said of the last piece is not true of it. */
   function take(cut: CounterCut) {
-    Object.assign(draft.value, { cut: cut.slug, thicknessMm: cut.thickness_mm.typical, thicknessText: null, heatC: null, heatText: null, parasiteFrozen: false, pierced: false })
+    Object.assign(draft.value, { cut: cut.slug, thicknessMm: cut.thickness_mm.typical, thicknessText: null, heatC: null, heatText: null, surface: 'patted', thinMm: null, thinText: null, parasiteFrozen: false, pierced: false })
     if (draft.value.method === null || !cut.methods.includes(draft.value.method)) draft.value.method = cut.methods[0] ?? null
     draft.value.doneness = cut.default_doneness
     keepWord(cut)
@@ -83,5 +95,5 @@ export const useDraft = defineStore('draft', () => {
     if (word !== 'official_minimum' && (word === null || !words.includes(word))) draft.value.doneness = words[0] ?? 'official_minimum'
   }
 
-  return { draft, ask, take, keepWord }
+  return { draft, ask, fireKeys, take, keepWord }
 })

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Advice;
+
+use Nessmark\Appliance\Kitchen;
+use Nessmark\Heat\Body;
+use Nessmark\Heat\EndedBy;
+use Nessmark\Heat\Simulator;
+use Nessmark\Heat\Stage;
+use Nessmark\Quantity\Length;
+use Nessmark\Safety\Cooling;
+use Nessmark\Safety\Verdict;
+
+/** What is to be done with what is left over: how long the piece takes to cool, and how thin it has to be cut so that it is cold in time. */
+final readonly class Keeping
+{
+    private const CELLS = 21;
+
+    private const TOLERANCE_K = 0.1;
+
+    private const THINNEST_MM = 5.0;
+
+    public function __construct(private Kitchen $kitchen) {}
+
+    public function of(Ask $ask, Cooling $cooling, Verdict $verdict): Phrase
+    {
+        if (! $verdict->meetsOfficialMinimum) {
+            return new Phrase('keep.nothing');
+        }
+        $args = ['fridge_within_s' => $cooling->fridgeWithinS, 'cold_c' => $cooling->coldC, 'days' => $cooling->days];
+        $whole = $ask->cut->body($ask->thickness);
+        $takesS = $this->seconds($ask, $whole, $cooling->coldC, $cooling);
+        if ($this->isInTime($ask, $whole, $cooling)) {
+            return new Phrase('keep.whole', [...$args, 'takes_s' => $takesS]);
+        }
+        [$thin, $thick] = [self::THINNEST_MM, $ask->thickness->toMillimetres()];
+        while ($thick - $thin > 1.0) {
+            $middle = 0.5 * ($thin + $thick);
+            [$thin, $thick] = $this->isInTime($ask, Body::slab(Length::ofMillimetres($middle)), $cooling) ? [$middle, $thick] : [$thin, $middle];
+        }
+
+        return new Phrase('keep.cut', [...$args, 'takes_s' => $takesS, 'most_mm' => floor($thin)]);
+    }
+
+    private function isInTime(Ask $ask, Body $body, Cooling $cooling): bool
+    {
+        foreach ($cooling->steps as [$celsius, $withinS]) {
+            if ($this->seconds($ask, $body, $celsius, $cooling) > $withinS) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** From the hot end of the printed rule, all through, in the fridge; INF when it is never so cold. */
+    private function seconds(Ask $ask, Body $body, float $celsius, Cooling $cooling): float
+    {
+        $simulator = new Simulator($body, $ask->cut->material(), self::CELLS, self::TOLERANCE_K);
+        $fridge = $this->kitchen->fridgeFace();
+        $end = $simulator->runStage($simulator->start($cooling->fromC), new Stage('fridge', $fridge, $fridge, null, $celsius));
+
+        return $end->by === EndedBy::Core ? $end->end->timeS : INF;
+    }
+}
