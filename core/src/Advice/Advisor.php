@@ -31,7 +31,7 @@ use Nessmark\Texture\MeltTrace;
 /** From an ask to a computed cook with its verdict. Safety sees the plan last. */
 final readonly class Advisor
 {
-    /** A plan that must meet its minimum is warmed by these steps until it does: its coldest depth need not be its core. */
+    /** A plan that aims at its minimum or above is warmed by these steps until it does: its coldest depth need not be its core. */
     private const WARMER_K = [1.0, 1.0, 1.0, 1.0, 2.0, 2.0, 2.0, 2.0, 2.0, 2.0, 2.0, 2.0];
 
     /** Kept longer than the printed hold, so that a clock read late or early does not matter, s. Common practice, no source. */
@@ -73,12 +73,12 @@ final readonly class Advisor
         $targetC = $ask->doneness->targetC;
         $cook = $this->cook($ask, $targetC, $mustMeet, null);
         // A plan that aims at the minimum and just misses its hold is warmed until it is met; one that aims lower is judged as it is.
-        foreach ($mustMeet && $targetC >= $officialC ? self::WARMER_K : [] as $warmerK) {
+        foreach ($targetC >= $officialC ? self::WARMER_K : [] as $warmerK) {
             if ($cook->verdict->meetsOfficialMinimum) {
                 break;
             }
             $targetC += $warmerK;
-            $cook = $this->cook($ask, $targetC, true, null);
+            $cook = $this->cook($ask, $targetC, $mustMeet, null);
         }
 
         $appliance = $this->kitchen->appliance($ask->method->appliances()[0], $ask->fires);

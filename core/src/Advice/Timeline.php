@@ -63,7 +63,7 @@ final readonly class Timeline
         if ($stage->name === 'rest' && $ask->method->restsCovered()) {
             return 'do.rest_covered';
         }
-        $isRolled = $ask->cut->piece->isRound() && in_array($stage->name, ['pan', 'grill', 'sear'], true);
+        $isRolled = $ask->cut->piece->isRound() && in_array($stage->name, ['pan', 'grill', 'pan_covered', 'grill_covered', 'broil', 'stir_fry', 'sear'], true);
 
         return "do.{$stage->name}".($isRolled ? '_round' : '');
     }

@@ -7,11 +7,15 @@ namespace Nessmark\Appliance;
 use Nessmark\Catalogue\Record;
 use Nessmark\Heat\Face;
 use Nessmark\Heat\Shape;
+use Nessmark\Meat\Surface;
 
 /** One sort of an appliance, and what it does at the surface of the meat: contact or air, radiation, and where vapour can go. */
 final readonly class Appliance
 {
     private const PA_PER_KPA = 1000.0;
+
+    /** Rolled on a fire, no piece stays wet all over: its crust counts. */
+    private const MOST_ROLLED = 0.99;
 
     /**
      * @param  string  $type  which sort of it, empty where there is but one
@@ -97,10 +101,13 @@ final readonly class Appliance
         if ($share < 1.0) {
             $hAir = $aboveFire->hWM2K * (1.0 - $share);
             $air = $h * $share + $hAir;
+            $underneath = ($this->escapeWM2K ?? $h) * $share;
+            $above = $aboveFire->isOpen ? $hAir : 0.0;
 
             return Face::surrounding($air, ($h * $share * $heatC + $hAir * $aboveFire->ambientC) / $air, $aboveFire->emissivity * (1.0 - $share), $aboveFire->radiantC)
                 ->withVapour($this->vapourPa)
-                ->withEscape(($this->escapeWM2K ?? $h) * $share + $hAir);
+                ->withEscape($underneath + $above)
+                ->awash(self::MOST_ROLLED * ($underneath * Surface::Patted->wetness() + $above * ($aboveFire->wetness ?? Surface::Patted->wetness())) / ($underneath + $above));
         }
         $face = $this->metal !== null && $burner !== null && $load !== null
             ? Face::onPlate($h, $this->metal->plate($heatC, $load, $burner))

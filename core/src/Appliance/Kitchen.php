@@ -101,6 +101,20 @@ final readonly class Kitchen
         return $this->air('above_skin');
     }
 
+    /** The upper side of a piece on a grill with its hood down. */
+    public function underHood(float $grateC): Face
+    {
+        $hood = $this->record->record('room')->record('under_hood');
+
+        return Face::surrounding($hood->number('h_w_m2k'), $grateC - $hood->number('below_grate_k'), $hood->number('emissivity'))->withVapour($hood->number('vapour_kpa') * self::PA_PER_KPA);
+    }
+
+    /** The upper side of a piece in a pan with its lid on: its own steam. */
+    public function underLid(): Face
+    {
+        return $this->air('under_lid')->closed();
+    }
+
     private function air(string $where): Face
     {
         $air = $this->record->record('room')->record($where);

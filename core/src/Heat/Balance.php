@@ -66,7 +66,7 @@ final readonly class Balance
     private function sink(Face $face, bool $isB, float $area, int $node, float $celsius, Moisture $moisture): array
     {
         $crustM = match (true) {
-            $face->wetness !== null => 0.0,
+            $face->wetness !== null && $face->wetness >= 1.0 => 0.0, // a film of juice covers the crust
             $isB => $this->grid->depthM[$this->grid->cells - 1] - $this->grid->depthM[$node],
             default => $this->grid->depthM[$node],
         };

@@ -57,8 +57,8 @@ final readonly class Face
     }
 
     /**
-     * The same surroundings over a surface that the piece's own juice keeps wet, as on top of a steak in a pan or at rest: no
-     * crust stands in the way of the vapour there.
+     * The same surroundings over a surface that the piece's own juice keeps wet, as on top of a steak in a pan or at rest. Wet
+     * all over, no crust stands in the way of the vapour.
      *
      * @param  float  $wetness  share of the surface that evaporates as if it were water, 0 to 1, whatever the meat's own
      */

@@ -91,7 +91,7 @@ final class Stepper
         }
 
         $flow = self::flow($celsius, $link, $loss, $source, $fixedA !== null, $fixedB !== null);
-        $stepS = 0.5 * $capacity[1] / ($link[0] + $link[1]);
+        $stepS = 0.1 * $capacity[1] / ($link[0] + $link[1]);
         $factoredFor = -1.0;
         $lower = $ratio = $pivot = $lastRate = [];
         $isEndingAtCore = false;

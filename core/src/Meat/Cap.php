@@ -28,7 +28,7 @@ final readonly class Cap
 
     private const WEIGHED_AT_C = 5.0;
 
-    private function __construct(private Cut $cut, private float $totalM, public float $capM) {}
+    private function __construct(private Cut $cut, private float $totalM, private float $capM) {}
 
     /** Null where there is none on the flat face: the rim of a steak is not on it. */
     public static function over(Cut $cut, Length $thickness): ?self
@@ -38,12 +38,6 @@ final readonly class Cap
         }
 
         return new self($cut, $thickness->toMetres(), min($cut->covering->fatCapMm * self::MM, (1.0 - self::LEAN_AT_LEAST) * $thickness->toMetres()));
-    }
-
-    /** Of the lean from the skin. */
-    public function middleOfLeanM(): float
-    {
-        return 0.5 * ($this->capM + $this->totalM);
     }
 
     /** @return non-empty-list<array{Tissue, float}> from the skin in, thickness in m */

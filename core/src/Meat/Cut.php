@@ -146,11 +146,6 @@ final readonly class Cut
 
     public function body(Length $thickness): Body
     {
-        $cap = Cap::over($this, $thickness);
-        if ($cap !== null) {
-            return Body::slab($thickness, Length::ofMillimetres($cap->middleOfLeanM() * 1000.0));
-        }
-
         return $this->isHollow() ? Body::cylinder($thickness->times(self::SOLID_SHARE)) : Body::of($this->piece->shape, $thickness);
     }
 

@@ -12,6 +12,7 @@ use Nessmark\Catalogue\DataFolder;
 use Nessmark\Heat\Face;
 use Nessmark\Heat\Shape;
 use Nessmark\Heat\Stage;
+use Nessmark\Meat\Cap;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Quantity\Length;
@@ -46,23 +47,21 @@ final readonly class Planner
         $first = $this->kitchen->appliance($method->appliances()[0], $setting->fires);
         $main = $method === Method::Parcel
             ? $this->kitchen->parcelFace($setting->heatC, $setting->strength)
-            : $this->face($cut, $thicknessMm, $method->appliances()[0], $setting->heatC, $setting);
+            : $this->face($cut, $thicknessMm, $method->appliances()[0], $setting->heatC, $setting, $this->upper($cut, $thicknessMm, $method, $setting));
         $resting = $this->kitchen->restingFace($method->restsCovered());
         $restS = $this->methods->restS($method, $thicknessMm);
         $rest = $restS > 0.0 ? [new Stage('rest', $resting, $resting, $restS)] : [];
         $panC = $this->kitchen->appliance(ApplianceKind::Pan, $setting->fires)->defaultC;
         $before = match (true) {
             in_array($method, [Method::SearThenOven, Method::Braise], true) => [$this->sear($cut, $thicknessMm, $method, $panC, $setting, $above)],
-            $method === Method::Pan && $this->startsOnSkin($cut) => [new Stage('skin_side', $main, $above, null, $setting->targetC * $this->methods->figure($method, $cut->isFish() ? 'fish_turns_at' : 'bird_turns_at'))],
+            $this->startsOnSkin($cut, $method) => [new Stage('skin_side', $main, $above, null, $this->turnsAtC($cut, $thicknessMm, $method, $setting->targetC))],
             $method === Method::Spit => [$this->farFromFire($cut, $thicknessMm, $method, $setting)],
             default => [],
         };
         $open = match ($method) {
-            Method::Pan => $this->startsOnSkin($cut)
-                ? new Stage('flesh_side', $this->kitchen->aboveSkin(), $main, null)
-                : $this->turned($cut, $thicknessMm, $method, $main, $above),
-            Method::Grill, Method::StirFry => $this->turned($cut, $thicknessMm, $method, $main, $above),
-            Method::Broil => $this->turned($cut, $thicknessMm, $method, $main, $this->kitchen->underBroiler()),
+            Method::Pan, Method::Grill, Method::Broil, Method::StirFry => $this->startsOnSkin($cut, $method)
+                ? $this->fleshSide($method, $setting, $main)
+                : $this->turned($cut, $thicknessMm, $method, $setting, $main),
             Method::SearThenOven => new Stage('oven', $main, $this->underneath($cut, $thicknessMm, $setting) ?? $main, null),
             Method::OvenRoast, Method::OvenThenSear => new Stage('oven', $main, $main, null),
             Method::WaterBath, Method::BathThenSear => new Stage('bath', $main, $main, null),
@@ -82,22 +81,66 @@ final readonly class Planner
     }
 
     /** Fish and bird pieces with their skin stay on it nearly all the time; the other side only sees the pan. */
-    private function startsOnSkin(Cut $cut): bool
+    private function startsOnSkin(Cut $cut, Method $method): bool
     {
-        return $cut->covering->hasSkin && $cut->piece->shape === Shape::Slab && ($cut->isFish() || $cut->isBird());
+        return $method === Method::Pan && $cut->covering->hasSkin && $cut->piece->shape === Shape::Slab && ($cut->isFish() || $cut->isBird());
+    }
+
+    /** What is thick and cooked through gets a lid, and what is thick and round a hood: open to the air the upper side stays too cool. */
+    private function isCovered(Cut $cut, float $thicknessMm, Method $method, Setting $setting): bool
+    {
+        if ($method !== Method::Pan && $method !== Method::Grill) {
+            return false;
+        }
+        $isThrough = $setting->targetC >= $this->methods->figure($method, 'lid_from_c') && $thicknessMm >= $this->methods->figure($method, 'lid_from_mm');
+
+        return $method === Method::Pan
+            ? $isThrough && $cut->foodClass !== FoodClass::Minced
+            : $isThrough || ($cut->piece->isRound() && $thicknessMm >= $this->methods->figure($method, 'hood_round_from_mm'));
+    }
+
+    /** What the upper side meets while the lower one is on the fire. */
+    private function upper(Cut $cut, float $thicknessMm, Method $method, Setting $setting): Face
+    {
+        return match (true) {
+            $method === Method::Broil => $this->kitchen->underBroiler(),
+            ! $this->isCovered($cut, $thicknessMm, $method, $setting) => $this->kitchen->aboveFire(),
+            $method === Method::Grill => $this->kitchen->underHood($setting->heatC),
+            default => $this->kitchen->underLid(),
+        };
     }
 
     /** A flat piece is turned; a round one is rolled without pause. */
-    private function turned(Cut $cut, float $thicknessMm, Method $method, Face $fire, Face $other): Stage
+    private function turned(Cut $cut, float $thicknessMm, Method $method, Setting $setting, Face $fire): Stage
     {
+        $name = $method->value.($this->isCovered($cut, $thicknessMm, $method, $setting) ? '_covered' : '');
+
         return $cut->piece->shape === Shape::Slab
-            ? new Stage($method->value, $fire, $other, null, null, [], $this->methods->turnEveryS($method, $thicknessMm))
-            : new Stage($method->value, $fire, $fire, null);
+            ? new Stage($name, $fire, $this->upper($cut, $thicknessMm, $method, $setting), null, null, [], $this->methods->turnEveryS($method, $thicknessMm))
+            : new Stage($name, $fire, $fire, null);
+    }
+
+    /** The core at which a piece on its skin is turned, so that the coldest place is in its middle at the end. */
+    private function turnsAtC(Cut $cut, float $thicknessMm, Method $method, float $targetC): float
+    {
+        return match (true) {
+            $cut->isFish() => $targetC * $this->methods->figure($method, 'fish_turns_at'),
+            Cap::over($cut, Length::ofMillimetres($thicknessMm)) === null => $targetC * $this->methods->figure($method, 'bird_turns_at'),
+            default => min($this->methods->figure($method, 'cap_turns_most_c'), $targetC * $this->methods->figure($method, 'cap_turns_at')),
+        };
+    }
+
+    /** With the skin up the piece cools from above: what is cooked through gets a lid. */
+    private function fleshSide(Method $method, Setting $setting, Face $pan): Stage
+    {
+        return $setting->targetC >= $this->methods->figure($method, 'lid_from_c')
+            ? new Stage('flesh_side_covered', $this->kitchen->underLid(), $pan, null)
+            : new Stage('flesh_side', $this->kitchen->aboveSkin(), $pan, null);
     }
 
     private function sear(Cut $cut, float $thicknessMm, Method $method, float $panC, Setting $setting, Face $above): Stage
     {
-        $face = $this->face($cut, $thicknessMm, ApplianceKind::Pan, $panC, $setting);
+        $face = $this->face($cut, $thicknessMm, ApplianceKind::Pan, $panC, $setting, $above);
         $sideS = $this->methods->figure($method, 'sear_face_s');
 
         return $cut->piece->shape === Shape::Slab
@@ -108,7 +151,7 @@ final readonly class Planner
     /** High above the embers first, so that the inside is warm before the outside is brown. */
     private function farFromFire(Cut $cut, float $thicknessMm, Method $method, Setting $setting): Stage
     {
-        $face = $this->face($cut, $thicknessMm, ApplianceKind::Spit, $this->farC($method, $setting), $setting);
+        $face = $this->face($cut, $thicknessMm, ApplianceKind::Spit, $this->farC($method, $setting), $setting, $this->kitchen->aboveFire());
 
         return new Stage('spit_far', $face, $face, $thicknessMm * $this->methods->figure($method, 'far_s_per_mm'), $setting->targetC - $this->methods->figure($method, 'far_until_k'));
     }
@@ -124,13 +167,13 @@ final readonly class Planner
         return $cut->piece->shape === Shape::Slab ? $this->kitchen->trayFace($setting->heatC, $this->load($cut, $thicknessMm, $setting), $setting->strength) : null;
     }
 
-    private function face(Cut $cut, float $thicknessMm, ApplianceKind $kind, float $heatC, Setting $setting): Face
+    private function face(Cut $cut, float $thicknessMm, ApplianceKind $kind, float $heatC, Setting $setting, Face $upper): Face
     {
         return $this->kitchen->appliance($kind, $setting->fires)->face(
             $heatC,
             $cut->piece->shape,
             $cut->foodClass === FoodClass::Minced,
-            $this->kitchen->aboveFire(),
+            $upper,
             $setting->strength,
             $this->kitchen->burner($setting->fires),
             $this->load($cut, $thicknessMm, $setting),

@@ -12,7 +12,7 @@ use Nessmark\Meat\Cut;
  */
 final readonly class Suitability
 {
-    private const WOK_UP_TO_MM = 10.0;
+    private const WOK_UP_TO_MM = 12.0;
 
     private const LONG = [Method::OvenRoast, Method::Braise, Method::Parcel, Method::Smoke];
 
@@ -50,7 +50,7 @@ final readonly class Suitability
     /** Whether a ticket can be written for it: a wok takes what is cut for it, not what has to be sliced first. */
     public function isComputed(Cut $cut, Method $method): bool
     {
-        return $method !== Method::StirFry || $cut->piece->thinnestMm <= self::WOK_UP_TO_MM;
+        return $method !== Method::StirFry || $cut->piece->typicalMm <= self::WOK_UP_TO_MM;
     }
 
     private function of(Traits $is, Method $method): MethodFit

@@ -16,7 +16,7 @@ final class TicketTest extends TestCase
         foreach (Counter::open()->kinds() as $cut) {
             foreach (Counter::open()->suitability->offered($cut) as $method) {
                 $ticket = Counter::open()->ticket(['cut' => $cut->slug, 'thickness_mm' => $cut->piece->typicalMm, 'method' => $method->value]);
-                $isMinimumBound = $ticket['pull_core_c'] >= min($ticket['target']['core_c'], $ticket['verdict']['official']['core_c']);
+                $isMinimumBound = $ticket['pull_core_c'] >= min($ticket['target']['core_c'], $ticket['verdict']['official']['core_c']) - 0.5; // shown to a degree
                 if (! $isMinimumBound && abs($ticket['peak_core_c'] - $ticket['target']['core_c']) > 0.6) {
                     $missed[] = "{$cut->slug} {$method->value}: {$ticket['peak_core_c']} for {$ticket['target']['core_c']}";
                 }

@@ -50,7 +50,7 @@ watch(shown, bringIntoSight, { immediate: true })
 .groups { display: grid; grid-template-columns: repeat(4, 1fr); gap: 4px; margin-top: 6px; }
 .groups button { min-height: 36px; border: 1px solid var(--line); background: #fff; color: var(--ink); font: 600 15px/1 var(--figures); cursor: pointer; padding: 0; }
 .groups [aria-pressed='true'] { background: var(--ink); border-color: var(--ink); color: #fff; }
-.list { position: relative; height: 264px; overflow-y: auto; margin-top: 6px; background: #fff; border: 1px solid var(--line); display: grid; align-content: start; }
+.list { position: relative; height: 168px; overflow-y: auto; margin-top: 6px; background: #fff; border: 1px solid var(--line); display: grid; align-content: start; }
 .cut { position: relative; margin: 0; padding: 6px 9px; min-height: 33px; font: 600 16.5px/21px var(--figures); color: var(--ink); cursor: pointer; border-left: 5px solid transparent; border-bottom: 1px solid var(--hair); }
 .cut:hover { background: #e8eceb; }
 .cut.on { background: var(--ink); color: #fff; border-left-color: var(--oxblood); }

@@ -72,7 +72,7 @@ defineExpose({ stepThickness })
         :text="store.draft.thicknessText ?? field.length(thicknessMm, units.units)" :error="problem(store.draft.thicknessText, 'thickness_mm')" @typed="typeThickness" @step="stepThickness" />
       <Slider class="slide" :model-value="thicknessMm" :min="cut.thickness_mm.min" :max="cut.thickness_mm.max" :step="1" :aria-label="t(cut.is_round ? 'piece.diameter' : 'piece.thickness')" @update:model-value="slide" />
     </div>
-    <ChoiceRow v-model="method" testid="method" :legend="t('piece.method')" :choices="cut.methods.map((value) => ({ value, label: t(`method.${value}`) }))" />
+    <ChoiceRow v-model="method" class="methods" testid="method" :legend="t('piece.method')" :choices="cut.methods.map((value) => ({ value, label: t(`method.${value}`) }))" />
     <p v-if="errors['method']" class="wrong" role="alert">{{ errors['method'] }}</p>
     <div class="pair">
       <FigureField :label="t('piece.heat')" :note="store.draft.heatC === null ? t('piece.usualHeat') : ''" :unit="degrees" :less="t('piece.cooler')" :more="t('piece.hotter')" testid="heat"
@@ -95,4 +95,6 @@ defineExpose({ stepThickness })
 .tick { display: flex; gap: 9px; align-items: center; font-size: 15px; color: var(--ink); cursor: pointer; min-height: 30px; }
 .tick input { width: 22px; height: 22px; accent-color: var(--ink); }
 .pair :deep(button) { width: 34px; }
+.methods :deep(.tags) { gap: 4px; }
+.methods :deep(.tag) { min-height: 36px; padding: 6px 8px; font-size: 16px; }
 </style>
