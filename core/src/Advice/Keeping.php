@@ -55,13 +55,13 @@ final readonly class Keeping
         return true;
     }
 
-    /** From the hot end of the printed rule, all through, in the fridge; INF when it is never so cold. */
+    /** From the hot end of the printed rule, all through, in the fridge; a day when it takes longer than that. */
     private function seconds(Ask $ask, Body $body, float $celsius, Cooling $cooling): float
     {
         $simulator = new Simulator($body, $ask->cut->material(), self::CELLS, self::TOLERANCE_K);
         $fridge = $this->kitchen->fridgeFace();
         $end = $simulator->runStage($simulator->start($cooling->fromC), new Stage('fridge', $fridge, $fridge, null, $celsius));
 
-        return $end->by === EndedBy::Core ? $end->end->timeS : INF;
+        return $end->by === EndedBy::Core ? $end->end->timeS : Stage::LIMIT_S;
     }
 }

@@ -213,7 +213,7 @@ final class Fields
     {
         foreach ($this->data as $key => $value) {
             if (! in_array((string) $key, $this->known, true)) {
-                $this->refuse((string) $key, 'unknown_key', $value, implode(', ', array_values(array_unique($this->known))));
+                $this->refuse((string) $key, 'unknown_key', $value, $this->known === [] ? 'nothing here' : implode(', ', array_values(array_unique($this->known))));
             }
         }
     }

@@ -38,8 +38,8 @@ final class FuzzTest extends TestCase
     public function test_any_one_value_of_an_ask_replaced_by_rubbish_is_refused_or_computed(): void
     {
         $keys = [['cut'], ['thickness_mm'], ['start_c'], ['method'], ['heat_c'], ['diners'], ['diners', 0], ['diners', 0, 'count'], ['diners', 0, 'doneness'], ['diners', 0, 'at_risk'],
-            ['diners', 0, 'avoid'], ['appliances'], ['units'], ['profile'], ['schools'], ['schools', 'doneness_words'], ['parasite_frozen'], ['now'], ['eat_at'], ['budget'], ['grade'], ['surprise']];
-        $this->limitTo(200)->forAll(Generators::elements($keys), Generators::elements(self::RUBBISH))->then(function (array $path, mixed $rubbish): void {
+            ['diners', 0, 'avoid'], ['appliances'], ['units'], ['profile'], ['schools'], ['schools', 'doneness_words'], ['parasite_frozen'], ['now'], ['eat_at'], ['budget'], ['grade'], ['surface'], ['fires'], ['fires', 'pan'], ['thin_mm'], ['surprise']];
+        $this->limitTo(max(200, self::cases()))->forAll(Generators::elements($keys), Generators::elements(self::RUBBISH))->then(function (array $path, mixed $rubbish): void {
             $ask = self::replaced(['cut' => 'salmon-loin', 'thickness_mm' => 25, 'method' => 'water_bath', 'diners' => [['count' => 2]]], $path, $rubbish);
             $this->computedOrRefused(static fn (): array => Counter::open()->writer->advise(Counter::open()->reader->read($ask)), (string) $path[0]);
         });

@@ -7,11 +7,14 @@ namespace Tests\Core\Safety;
 use Eris\Generators;
 use Eris\TestTrait;
 use Generator;
+use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\FoodClass;
+use Nessmark\Meat\Surface;
+use Nessmark\Method\FireChoices;
 use Nessmark\Quantity\Temperature;
 use Nessmark\Safety\HoldPoint;
 use Nessmark\Safety\Level;
@@ -220,11 +223,12 @@ final class VerdictTest extends TestCase
             Generators::elements($cuts), Generators::choose(0, 1000), Generators::choose(0, 1000), Generators::choose(0, 1000),
             Generators::elements([-1, 2, 4, 5, 5, 6, 7, 8, 15, 34]), Generators::elements([true, false]), Generators::elements(Profile::cases()), Generators::elements(Scale::cases()),
             Generators::elements([null, null, 57.5, 80.0, 140.0]),
+            Generators::elements(Surface::cases()), Generators::choose(0, 1000), Generators::elements([null, null, 4.0]),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function ask(Cut $cut, int $thickness, int $method, int $word, int $startC, bool $atRisk, Profile $profile, Scale $scale, ?float $heatC): array
+    private static function ask(Cut $cut, int $thickness, int $method, int $word, int $startC, bool $atRisk, Profile $profile, Scale $scale, ?float $heatC, Surface $surface, int $fire, ?float $thinMm): array
     {
         $words = Counter::open()->reader->wordsFor($cut, $scale);
         $methods = Counter::open()->suitability->offered($cut);
@@ -235,6 +239,9 @@ final class VerdictTest extends TestCase
             'method' => $methods[$method % count($methods)]->value,
             'start_c' => $startC,
             'heat_c' => $heatC,
+            'surface' => $surface->value,
+            'fires' => array_map(static fn (array $sorts): string => $sorts[$fire % count($sorts)], FireChoices::of(Kitchen::from(DataFolder::shipped()), $methods[$method % count($methods)])),
+            'thin_mm' => $thinMm === null ? null : min($thinMm, $cut->piece->thinnestMm),
             'profile' => $profile->value,
             'schools' => ['doneness_words' => $scale->value],
             'diners' => [['count' => 2, 'at_risk' => $atRisk, 'doneness' => $words[$word % count($words)]]],
