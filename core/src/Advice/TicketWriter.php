@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Advice;
 
-use Nessmark\Appliance\Appliance;
-use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Kitchen;
-use Nessmark\Appliance\Load;
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\Catalogue\Sources;
 use Nessmark\Contract\Engine;
@@ -28,9 +25,6 @@ final readonly class TicketWriter
 
     /** A smaller rise than this is none to a kitchen thermometer, K. Common practice, no source. */
     private const CARRY_OVER_FROM_K = 0.6;
-
-    /** Below so many thicknesses a round piece is no longer endless to the heat. Common practice, no source. */
-    private const SHORT_PIECE = 1.5;
 
     private function __construct(
         private Advisor $advisor,
@@ -83,6 +77,7 @@ final readonly class TicketWriter
         $set = $this->rules->lethality();
         $onHeatAt = Timeline::onHeatAt($ask, $cook, $open);
         $isByTexture = $this->advisor->mark($ask) !== null;
+        $thin = $ask->thinEnd === null ? null : ThinEnd::of($ask, $cook, $this->advisor->planFor($ask, $cook, $ask->thinEnd));
 
         return [
             'engine_version' => Engine::VERSION,
@@ -130,8 +125,8 @@ final readonly class TicketWriter
             ],
             'tempering' => (new Tempering($this->kitchen, $this->rules->limits))->of($ask, $effects)?->toArray(),
             'keeping' => (new Keeping($this->kitchen))->of($ask, $this->rules->cooling($ask->profile), $cook->verdict)->toArray(),
-            'cautions' => array_map(static fn (Phrase $p): array => $p->toArray(), $this->cautions($ask)),
-            'doubts' => array_map(static fn (Phrase $p): array => $p->toArray(), $this->doubts($ask, $cook, $open)),
+            'cautions' => array_map(static fn (Phrase $p): array => $p->toArray(), Cautions::of($ask, $this->fires($ask))),
+            'doubts' => array_map(static fn (Phrase $p): array => $p->toArray(), (new Doubts($this->kitchen, $this->portions, $this->rules->limits))->of($ask, $cook, $open, $thin)),
             'sources' => $this->cited($ask, $cook),
         ];
     }
@@ -221,75 +216,6 @@ final readonly class TicketWriter
         }
 
         return $fires;
-    }
-
-    /** @return list<Phrase> what the counter always says with this piece and fire */
-    private function cautions(Ask $ask): array
-    {
-        $keys = [...$ask->cut->hazards];
-        if ($ask->method->value === 'grill' && in_array('fat_flare', $keys, true)) {
-            $keys[] = 'grill_flare';
-        }
-        $keys = [...array_diff($keys, ['fat_flare', 'lean']), ...$this->dangersOf($ask), 'raw_apart', 'local_code'];
-
-        return array_map(static fn (string $key): Phrase => new Phrase("caution.{$key}"), $keys);
-    }
-
-    /** The pan of this cook, where a flat piece lies in one. */
-    private function pan(Ask $ask): ?Appliance
-    {
-        $usesPan = in_array(ApplianceKind::Pan, [...$ask->method->appliances(), ...($ask->method === Method::Braise ? [ApplianceKind::Pan] : [])], true);
-
-        return $usesPan && ! $ask->cut->piece->isRound() ? $this->kitchen->appliance(ApplianceKind::Pan, $ask->fires) : null;
-    }
-
-    /** @return list<string> what the fire itself can do */
-    private function dangersOf(Ask $ask): array
-    {
-        $fires = $this->fires($ask);
-
-        return array_keys(array_filter([
-            'hot_fat' => $ask->method === Method::DeepFry,
-            'embers' => in_array($ask->method, [Method::Smoke, Method::Spit], true) || in_array($fires[ApplianceKind::Grill->value] ?? '', ['charcoal', 'wood'], true),
-            'pressure' => ($fires[ApplianceKind::Pot->value] ?? '') === 'pressure',
-        ]));
-    }
-
-    /** @return list<Phrase> what this ticket cannot promise */
-    private function doubts(Ask $ask, Cook $cook, TimeRange $open): array
-    {
-        $doubts = [];
-        $onHeatAt = Timeline::onHeatAt($ask, $cook, $open);
-        if ($onHeatAt !== null && $ask->now !== null && $onHeatAt->getTimestamp() - $cook->plan->preheatS < $ask->now->getTimestamp()) {
-            $earliest = $ask->now->getTimestamp() + $cook->plan->preheatS + $cook->totalS() + $open->highS - $open->likelyS;
-            $doubts[] = new Phrase('doubt.not_enough_time', ['short_s' => $earliest - ($ask->eatAt?->getTimestamp() ?? 0)]);
-        }
-        if (! $cook->evidence->canProbe) {
-            $doubts[] = new Phrase('doubt.time_only', ['probe_from_mm' => $this->rules->limits->of('probe_from_mm')]);
-        }
-        if (in_array('lean', $ask->cut->hazards, true)) {
-            $doubts[] = new Phrase('doubt.lean');
-        }
-        $lengthMm = $this->portions->of($ask)['length_mm'];
-        if ($lengthMm !== null && $lengthMm < self::SHORT_PIECE * $ask->thickness->toMillimetres()) {
-            $doubts[] = new Phrase('doubt.short_piece', ['length_mm' => $lengthMm]);
-        }
-        $metal = $this->pan($ask)?->metal;
-        $pieces = $this->portions->of($ask)['pieces'];
-        if ($metal !== null && $pieces !== null && $pieces > $metal->holds($load = Load::of($ask->cut, $ask->thickness))) {
-            $doubts[] = new Phrase('doubt.crowded', ['pieces' => $metal->holds($load)]);
-        }
-        if ($ask->thinEnd !== null && ($thin = ThinEnd::of($ask, $cook, $this->advisor->planFor($ask, $cook, $ask->thinEnd))) !== null) {
-            $doubts[] = $thin;
-        }
-        if ($ask->cut->slice === 'lengths_then_across_grain') {
-            $doubts[] = new Phrase('doubt.unfold');
-        }
-        foreach ($ask->notConsidered as $key) {
-            $doubts[] = new Phrase("doubt.not_considered_{$key}");
-        }
-
-        return $doubts;
     }
 
     /** @return list<array{id: string, kind: string, text: string}> */

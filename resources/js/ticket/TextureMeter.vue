@@ -33,9 +33,11 @@ const crust = computed(() => props.ticket.losses?.crust_mm ?? 0)
 <style scoped>
 .meters { display: flex; flex-wrap: wrap; gap: 2px 22px; margin: 0; }
 .meters div { display: flex; align-items: center; gap: 7px; }
+dt, dd { white-space: nowrap; }
 dt { font-size: 13px; color: var(--soft); }
 dd { margin: 0; display: flex; align-items: center; gap: 6px; font: 600 16px/1.3 var(--figures); font-variant-numeric: tabular-nums; }
 small { font: 500 13px/1.3 var(--text); color: var(--soft); }
 .rod { display: inline-block; width: 64px; height: 9px; background: #dfe5e3; }
 .rod i { display: block; height: 100%; background: var(--oxblood); }
+@media (max-width: 600px) { dd { flex-wrap: wrap; } }
 </style>

@@ -80,6 +80,6 @@ h2 { font-size: 28px; margin-right: auto; overflow-wrap: anywhere; padding-top: 
 .sources { font-size: 13px; color: var(--soft); }
 .sources summary { cursor: pointer; min-height: 24px; }
 .sources ul { margin: 4px 0; padding-left: 18px; }
-footer { margin-top: auto; position: sticky; bottom: 0; background: var(--paper); padding-bottom: 4px; z-index: 1; }
+footer { margin-top: auto; position: sticky; bottom: 0; background: var(--paper); border-top: 1px solid var(--hair); padding: 6px 0 4px; z-index: 1; }
 @media (max-width: 600px) { .facts { grid-template-columns: minmax(0, 1fr); } .hang { margin: 0; text-align: left; } }
 </style>

@@ -113,8 +113,8 @@ onKey('?', () => { keysOpen.value = true })
 .note { margin: 30px; font-size: 17px; }
 .problem { background: var(--red-wash); border-left: 5px solid var(--oxblood); padding: 8px 12px; }
 .apart { padding: 40px; }
-.help { width: 40px; height: 40px; border: 1px solid var(--ink); background: #fff; font: 700 18px/1 var(--figures); cursor: pointer; margin-left: auto; }
-.units { display: inline-flex; border: 1px solid var(--ink); background: #fff; padding: 0; cursor: pointer; height: 40px; }
+.help { flex: none; width: 40px; height: 40px; border: 1px solid var(--ink); background: #fff; font: 700 18px/1 var(--figures); cursor: pointer; margin-left: auto; }
+.units { flex: none; white-space: nowrap; display: inline-flex; border: 1px solid var(--ink); background: #fff; padding: 0; cursor: pointer; height: 40px; }
 .units span { padding: 0 11px; font: 600 16px/38px var(--figures); color: var(--ink); }
 .units .on { background: var(--ink); color: #fff; }
 @media (max-width: 1180px) { .counter { grid-template-columns: 290px minmax(0, 1fr); } .out { grid-column: 1 / -1; } }

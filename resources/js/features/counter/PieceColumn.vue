@@ -95,6 +95,7 @@ defineExpose({ stepThickness })
 .tick { display: flex; gap: 9px; align-items: center; font-size: 15px; color: var(--ink); cursor: pointer; min-height: 30px; }
 .tick input { width: 22px; height: 22px; accent-color: var(--ink); }
 .pair :deep(button) { width: 34px; }
+.thin { flex: none; }
 .methods :deep(.tags) { gap: 4px; }
 .methods :deep(.tag) { min-height: 36px; padding: 6px 8px; font-size: 16px; }
 </style>
