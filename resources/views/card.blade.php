@@ -36,7 +36,7 @@
 <div class="rule"></div>
 <table><tr>
     <td><h1>{{ $result['cut']['name'] }}</h1>
-        <div>{{ $wording->text('method', $result['method']) }}, {{ $wording->text('word', $result['target']['word']) }}@if ($ticket->customer_label) · {{ $wording->text('card', 'for', ['label' => $ticket->customer_label]) }}@endif</div></td>
+        <div>{{ $wording->text('method', $result['method']) }}, {{ $wording->text('word', $result['target']['word']) }}@foreach ($result['fires'] ?? [] as $sort), {{ $wording->text('fire', $sort) }}@endforeach @if ($ticket->customer_label) · {{ $wording->text('card', 'for', ['label' => $ticket->customer_label]) }}@endif</div></td>
     <td class="num" style="width: 110pt">No. {{ $ticket->number }}<div class="small" style="font-weight: normal">{{ $ticket->shop->name }}, {{ $ticket->shop->town }}<br>{{ $ticket->created_at->format('j M Y') }}</div></td>
 </tr></table>
 
@@ -75,6 +75,9 @@
 <div class="foot">
 @foreach ($result['cautions'] as $caution)
     <span>{{ $wording->say($caution, $units) }}</span>
+@endforeach
+@foreach (array_filter([$result['tempering'] ?? null, $result['keeping'] ?? null]) as $said)
+    <span>{{ $wording->say($said, $units) }}</span>
 @endforeach
 @foreach ($result['doubts'] as $doubt)
     <span class="small">{{ $wording->say($doubt, $units) }}</span>

@@ -22,6 +22,29 @@ final class AdviceTest extends AppTestCase
             ->assertJsonPath('matches.0.cut', 'lamb-rump')->assertJsonPath('ticket.verdict.level', 'caution')->assertJsonPath('ticket.target.word', 'medium_rare');
     }
 
+    public function test_another_oven_and_surface_give_another_ticket(): void
+    {
+        $this->actingAs($this->staff());
+        $usual = $this->postJson('/api/v1/advice', self::RUMP)->assertOk()->assertJsonPath('ticket.fires.oven', 'still')->assertJsonPath('ticket.surface', 'patted')->json('ticket');
+        $fan = $this->postJson('/api/v1/advice', [...self::RUMP, 'fires' => ['oven' => 'fan'], 'heat_c' => $usual['heat_c']])->assertOk()->assertJsonPath('ticket.fires.oven', 'fan')->json('ticket');
+        $wet = $this->postJson('/api/v1/advice', [...self::RUMP, 'surface' => 'wet'])->assertOk()->json('ticket');
+
+        self::assertLessThan($usual['time']['likely_s'], $fan['time']['likely_s']);
+        self::assertGreaterThan($usual['time']['likely_s'], $wet['time']['likely_s']);
+    }
+
+    public function test_the_catalogue_asks_two_things_at_most_about_a_fire(): void
+    {
+        $methods = $this->actingAs($this->staff())->getJson('/api/v1/catalogue')->assertOk()->json('methods');
+        foreach ($methods as $method) {
+            self::assertLessThanOrEqual(2, count($method['fires']));
+        }
+        $pan = array_column($methods, null, 'slug')['pan'];
+
+        self::assertSame(['pan', 'burner'], array_column($pan['fires'], 'of'));
+        self::assertTrue($pan['dries']);
+    }
+
     /** @return Generator<string, array{array<string, mixed>, string, string}> */
     public static function broken(): Generator
     {
@@ -32,6 +55,10 @@ final class AdviceTest extends AppTestCase
         yield 'thickness NaN' => [['thickness_mm' => 'NaN'], 'thickness_mm', 'wrong_type'];
         yield 'thickness missing' => [['thickness_mm' => null], 'thickness_mm', 'missing'];
         yield 'unknown cut' => [['cut' => 'unicorn'], 'cut', 'not_allowed'];
+        yield 'an oven nobody has' => [['fires' => ['oven' => 'solar']], 'fires.oven', 'not_allowed'];
+        yield 'a grill for a method without one' => [['fires' => ['grill' => 'gas']], 'fires.grill', 'unknown_key'];
+        yield 'a surface nobody has' => [['surface' => 'damp'], 'surface', 'not_allowed'];
+        yield 'a thin end thicker than the piece' => [['thin_mm' => 200], 'thin_mm', 'out_of_range'];
         yield 'eating in the past' => [['eat_at' => '2001-01-01T12:00:00Z'], 'eat_at', 'out_of_range'];
         yield 'a target above the fire' => [['method' => 'water_bath', 'heat_c' => 50], 'heat_c', 'unreachable'];
     }

@@ -114,6 +114,22 @@ final class TicketsTest extends AppTestCase
         self::assertStringContainsString('Not for anyone at risk', $text);
     }
 
+    public function test_the_card_names_the_fires_its_times_are_for_and_one_given_before_they_were_known_still_prints(): void
+    {
+        $id = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket(['ask' => [...self::RUMP, 'fires' => ['oven' => 'fan', 'pan' => 'clad']]]))->assertCreated()->json('id');
+        $text = fn (): string => (string) preg_replace('/\s+/u', ' ', (new Parser)->parseContent((string) $this->get("/api/v1/tickets/{$id}/card.pdf")->assertOk()->getContent())->getText());
+        self::assertStringContainsString('fan oven', $text());
+        self::assertStringContainsString('clad steel', $text());
+        self::assertStringContainsString('eat it at once', $text());
+
+        $ticket = Ticket::query()->firstOrFail();
+        $ticket->result = array_diff_key($ticket->result, array_flip(['fires', 'surface', 'losses', 'texture', 'tempering', 'keeping']));
+        $ticket->save();
+
+        self::assertStringContainsString('Local food code', $text());
+        self::assertStringNotContainsString('fan oven', $text());
+    }
+
     public function test_the_demo_shop_is_refused_in_production(): void
     {
         config(['nessmark.demo' => true]);

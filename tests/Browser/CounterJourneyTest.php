@@ -186,6 +186,33 @@ final class CounterJourneyTest extends TestCase
         self::assertStringContainsString('still covered', $ticket);
         self::assertStringContainsString('It hangs on the animal', $ticket);
         self::assertStringNotContainsString('°C', $counter->part('doneness')->findElement(WebDriverBy::xpath(".//label[contains(., 'fork tender')]"))->getText(), 'a texture has no temperature');
+
+        $lidded = $counter->text('time');
+        $counter->select('fire-pot', 'pressure')->waitForText('ticket', 'pressure pot');
+        $counter->settled();
+        self::assertNotSame($lidded, $counter->text('time'));
+        self::assertStringContainsString('Collagen turned', $counter->text('texture'));
+        self::assertStringContainsString('open it only when the pressure is gone', $counter->text('ticket'));
+        self::assertSame([], Axe::seriousFindings($this->chromium->driver));
+    }
+
+    public function test_a_wet_surface_a_weak_ring_and_a_thin_end_change_the_ticket(): void
+    {
+        $counter = $this->counter('ysolde', 'coldroom-88')->chooseCut('outside skirt', 'Outside skirt');
+        foreach (['surface' => 'wet', 'fire-burner' => 'electric_ring'] as $question => $answer) {
+            $before = $counter->text('ticket');
+            $counter->select($question, $answer)->changed($before);
+        }
+        $before = $counter->text('ticket');
+        $counter->type('thin', '8')->changed($before);
+        self::assertStringContainsString('end is ready', $counter->text('ticket'));
+        self::assertStringContainsString('falls to', $counter->text('ticket'));
+        $counter->type('thin', 'thin');
+        $counter->complains('not a number');
+        self::assertSame('thin', $counter->value('thin'));
+
+        $counter->chooseCut('rib eye', 'Rib-eye steak');
+        self::assertSame('patted', $counter->value('surface'), 'the next piece is dry again');
     }
 
     /** Two people share the journeys: signing in is throttled by name. */

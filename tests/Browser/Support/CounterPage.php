@@ -9,6 +9,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverExpectedCondition as Until;
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 use RuntimeException;
 
 /** The counter as an advisor handles it. Verbs and readings; what they should be is for the test to say. */
@@ -107,6 +108,22 @@ final readonly class CounterPage
     {
         $this->part($field)->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $this->part($field)->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
+
+        return $this;
+    }
+
+    /** Answers a question about the fire or the surface. */
+    public function select(string $question, string $answer): self
+    {
+        (new WebDriverSelect($this->part($question)))->selectByValue($answer);
+
+        return $this;
+    }
+
+    /** Waits until the ticket on show is another one than before, and settled. */
+    public function changed(string $before): self
+    {
+        $this->browser->wait(15, 50)->until(fn (): bool => $this->isSettled() && $this->part('ticket')->getText() !== $before);
 
         return $this;
     }
