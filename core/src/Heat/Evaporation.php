@@ -77,7 +77,9 @@ final class Evaporation
         $overSurfacePa = min(0.9995 * self::PRESSURE_PA, $activity * self::saturationPa($surfaceC));
         $inAirPa = min(0.9995 * self::PRESSURE_PA, $vapourPa);
 
-        return $wetness * $transferMS * self::PRESSURE_PA / (self::GAS_CONSTANT_VAPOUR * $filmK)
+        $share = $overSurfacePa < $inAirPa ? 1.0 : $wetness; // steam settles wherever it is cold, wet or dry
+
+        return $share * $transferMS * self::PRESSURE_PA / (self::GAS_CONSTANT_VAPOUR * $filmK)
             * log((self::PRESSURE_PA - $inAirPa) / (self::PRESSURE_PA - $overSurfacePa));
     }
 }
