@@ -37,7 +37,7 @@ final class Stepper
      * Where water leaves, the estimate is made of the change of the straight line that stands for evaporation, and says far too
      * much: with this factor the check cases move by less than 0.1 K (MoistureTest).
      */
-    private const WET_TOLERANCE = 80.0;
+    private const WET_TOLERANCE = 60.0;
 
     private readonly Balance $balance;
 
@@ -68,8 +68,7 @@ final class Stepper
         $isPlateUnderA = $a->plate !== null;
         $plateArea = $isPlateUnderA ? $this->grid->innerArea : $this->grid->outerArea;
         $longestS = $plate?->longestStepS($isPlateUnderA ? $a->hWM2K : $b->hWM2K);
-        $isDrying = $moisture !== null && ($a->breathes() || $b->breathes());
-        $toleranceK = $isDrying ? self::WET_TOLERANCE * $this->toleranceK : $this->toleranceK;
+        $toleranceK = $this->toleranceK;
         $isSteady = $moisture === null && $plate === null && $this->material->isConstant() && ! $a->radiates() && ! $b->radiates();
 
         $time = $from->timeS;
@@ -110,6 +109,7 @@ final class Stepper
                 }
                 [$capacity, $link, $hA, $sourceA, $hB, $sourceB, $sinks] = $this->balance->of($ahead, $a, $b, $moisture, $plateC);
                 [$loss, $source] = Balance::gathered($last, $hA, $sourceA, $hB, $sourceB, $sinks);
+                $toleranceK = $this->toleranceK * self::loosening($sinks, $celsius);
                 $flow = self::flow($celsius, $link, $loss, $source, $fixedA !== null, $fixedB !== null);
                 $factoredFor = -1.0;
             }
@@ -270,6 +270,23 @@ final class Stepper
         }
 
         return [new Snapshot($isEndingAtCore ? $time : $untilS, $celsius, $heatIn, $steps, $moisture, $plateC, $coldestPlateC), $isEndingAtCore];
+    }
+
+    /**
+     * How much the error estimate may be loosened: where water leaves, not where steam settles, which rushes.
+     *
+     * @param  list<array{int, float, float, float, float}>  $sinks
+     * @param  array<int, float>  $celsius
+     */
+    private static function loosening(array $sinks, array $celsius): float
+    {
+        foreach ($sinks as [$node, , , $atZero, $slope]) {
+            if ($atZero + $slope * $celsius[$node] < 0.0) {
+                return 1.0;
+            }
+        }
+
+        return $sinks === [] ? 1.0 : self::WET_TOLERANCE;
     }
 
     /**
