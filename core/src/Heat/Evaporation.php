@@ -77,9 +77,7 @@ final class Evaporation
         $overSurfacePa = min(0.9995 * self::PRESSURE_PA, $activity * self::saturationPa($surfaceC));
         $inAirPa = min(0.9995 * self::PRESSURE_PA, $vapourPa);
 
-        $share = $overSurfacePa < $inAirPa ? 1.0 : $wetness; // steam settles wherever it is cold, wet or dry
-
-        return $share * $transferMS * self::PRESSURE_PA / (self::GAS_CONSTANT_VAPOUR * $filmK)
+        return $wetness * $transferMS * self::PRESSURE_PA / (self::GAS_CONSTANT_VAPOUR * $filmK)
             * log((self::PRESSURE_PA - $inAirPa) / (self::PRESSURE_PA - $overSurfacePa));
     }
 }

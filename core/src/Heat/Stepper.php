@@ -109,7 +109,7 @@ final class Stepper
                 }
                 [$capacity, $link, $hA, $sourceA, $hB, $sourceB, $sinks] = $this->balance->of($ahead, $a, $b, $moisture, $plateC);
                 [$loss, $source] = Balance::gathered($last, $hA, $sourceA, $hB, $sourceB, $sinks);
-                $toleranceK = $this->toleranceK * self::loosening($sinks, $celsius);
+                $toleranceK = $sinks === [] ? $this->toleranceK : self::WET_TOLERANCE * $this->toleranceK;
                 $flow = self::flow($celsius, $link, $loss, $source, $fixedA !== null, $fixedB !== null);
                 $factoredFor = -1.0;
             }
@@ -270,23 +270,6 @@ final class Stepper
         }
 
         return [new Snapshot($isEndingAtCore ? $time : $untilS, $celsius, $heatIn, $steps, $moisture, $plateC, $coldestPlateC), $isEndingAtCore];
-    }
-
-    /**
-     * How much the error estimate may be loosened: where water leaves, not where steam settles, which rushes.
-     *
-     * @param  list<array{int, float, float, float, float}>  $sinks
-     * @param  array<int, float>  $celsius
-     */
-    private static function loosening(array $sinks, array $celsius): float
-    {
-        foreach ($sinks as [$node, , , $atZero, $slope]) {
-            if ($atZero + $slope * $celsius[$node] < 0.0) {
-                return 1.0;
-            }
-        }
-
-        return $sinks === [] ? 1.0 : self::WET_TOLERANCE;
     }
 
     /**
