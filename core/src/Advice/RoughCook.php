@@ -27,6 +27,8 @@ final readonly class RoughCook
 
     private const TOLERANCE_K = 0.1;
 
+    private const CLOSE_ENOUGH_K = 0.5;
+
     private const FROM_THE_FRIDGE_C = 5.0;
 
     public function __construct(private Planner $planner, private DonenessTable $doneness, private LongCook $texture) {}
@@ -54,7 +56,7 @@ final readonly class RoughCook
                 PullFinder::refuseOutOfReach($plan, $word->targetC);
             }
             $openS = $mark === null
-                ? PullFinder::openSeconds($piece->simulator, $from, $plan, $word->targetC)
+                ? PullFinder::openSeconds($piece->simulator, $from, $plan, $word->targetC, self::CLOSE_ENOUGH_K)
                 : $this->texture->openSeconds($piece->simulator, $from, $plan, $this->texture->melting($cut), $mark);
         } catch (PullNotFound) {
             return null;

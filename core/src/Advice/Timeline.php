@@ -7,6 +7,7 @@ namespace Nessmark\Advice;
 use DateInterval;
 use DateTimeImmutable;
 use Nessmark\Heat\Stage;
+use Nessmark\Method\Method;
 
 /** What the cook does, in order: seconds from the moment the meat meets the heat, and the clock where the hour of eating is known. */
 final readonly class Timeline
@@ -57,11 +58,14 @@ final readonly class Timeline
         return $lines;
     }
 
-    /** A round piece is rolled, not turned; what cooked covered rests covered. */
+    /** A round piece is rolled, not turned; a browned steak stays in its pan; what cooked covered rests covered. */
     private static function wording(Ask $ask, Stage $stage): string
     {
         if ($stage->name === 'rest' && $ask->method->restsCovered()) {
             return 'do.rest_covered';
+        }
+        if ($stage->name === 'oven' && $ask->method === Method::SearThenOven && ! $ask->cut->piece->isRound()) {
+            return 'do.oven_in_pan';
         }
         $isRolled = $ask->cut->piece->isRound() && in_array($stage->name, ['pan', 'grill', 'pan_covered', 'grill_covered', 'broil', 'stir_fry', 'sear'], true);
 

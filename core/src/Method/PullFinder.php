@@ -33,11 +33,12 @@ final class PullFinder
     }
 
     /**
+     * @param  float  $closeEnoughK  how far above the target the peak may be
      * @return float length of the open stage, s
      *
      * @throws PullNotFound if the core never gets there, or is past the target whenever the open stage ends
      */
-    public static function openSeconds(Simulator $simulator, Snapshot $start, MethodPlan $plan, float $targetC): float
+    public static function openSeconds(Simulator $simulator, Snapshot $start, MethodPlan $plan, float $targetC, float $closeEnoughK = self::CLOSE_ENOUGH_K): float
     {
         $before = $simulator->run($start, $plan->before);
         $from = $before === [] ? $start : $before[count($before) - 1]->end;
@@ -68,7 +69,7 @@ final class PullFinder
         $lateS = $latestS;
         $late = $peakAbove($atTarget->end);
         $side = 0;
-        for ($i = 0; $i < self::MOST_TRIES && $late > self::CLOSE_ENOUGH_K; $i++) {
+        for ($i = 0; $i < self::MOST_TRIES && $late > $closeEnoughK; $i++) {
             $tryS = $lateS - $late * ($lateS - $earlyS) / ($late - $early);
             $tryS = max($earlyS + 0.02 * ($lateS - $earlyS), min($lateS - 0.02 * ($lateS - $earlyS), $tryS));
             $there = $peakAbove($log->at($tryS) ?? $atTarget->end);
@@ -78,7 +79,7 @@ final class PullFinder
                 $side = 1;
             } else {
                 [$earlyS, $early] = [$tryS, $there];
-                $late = $side === -1 ? max($late / 2.0, self::CLOSE_ENOUGH_K * 1.01) : $late;
+                $late = $side === -1 ? max($late / 2.0, $closeEnoughK * 1.01) : $late;
                 $side = -1;
             }
         }

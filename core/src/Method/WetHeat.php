@@ -34,6 +34,7 @@ final readonly class WetHeat
     public static function waterBath(Traits $is): Argument
     {
         return self::bath($is)
+            ->speaksFor(! $is->melts, 'bath_even')
             ->doubts($is->cut->covering->hasSkin || $is->cut->covering->fatCapMm >= self::SKIN_SOFTENS_MM, 'skin_soft');
     }
 
@@ -47,7 +48,6 @@ final readonly class WetHeat
     private static function bath(Traits $is): Argument
     {
         return (new Argument)
-            ->speaksFor(! $is->melts, 'bath_even')
             ->doubts($is->isTough && ! $is->melts, 'slice_thin')
             ->forbids($is->isGristle || $is->melts, 'bath_days')
             ->forbids($is->cut->form === Form::Organ, 'organ_fast')

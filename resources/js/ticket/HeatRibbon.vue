@@ -39,7 +39,7 @@ const rows = computed(() => {
       <line :x1="x(off)" :x2="x(off)" :y1="TOP - 2" :y2="TOP + PLOT" class="flag" /><text :x="x(off)" :y="TOP - 4" :class="['flagged', { end: off > total * 0.85 }]">{{ t('ticket.pullFlag') }} {{ temperature(ticket.pull_core_c, units) }}</text>
       <g v-for="stage in ticket.stages" :key="stage.name + stage.starts_s">
         <rect :x="x(stage.starts_s)" :y="TOP + PLOT + 2" :width="Math.max(1, x(stage.ends_s) - x(stage.starts_s))" height="20" :class="['stage', stage.name]" />
-        <text v-if="x(stage.ends_s) - x(stage.starts_s) > 30" :x="x(stage.starts_s) + 4" :y="TOP + PLOT + 16" :class="['on', stage.name]">{{ t(`stage.${stage.name}`) }}</text>
+        <text v-if="x(stage.ends_s) - x(stage.starts_s) > 8 + 6 * t(`stage.${stage.name}`).length" :x="x(stage.starts_s) + 4" :y="TOP + PLOT + 16" :class="['on', stage.name]">{{ t(`stage.${stage.name}`) }}</text>
       </g>
       <text :x="LEFT" y="153" class="axis start">0</text><text :x="W - 4" y="153" class="axis">{{ duration(total) }}</text>
     </svg>
@@ -64,7 +64,7 @@ svg { display: block; width: 100%; height: auto; }
 .flagged { font: 700 13px var(--figures); text-anchor: middle; fill: #141c1b; }
 .flagged.end { text-anchor: end; }
 .stage { fill: #b0702c; }
-.stage.sear, .stage.pan, .stage.grill { fill: #8a1c2c; }
+.stage.sear, .stage.pan, .stage.pan_covered, .stage.grill, .stage.grill_covered, .stage.broil, .stage.stir_fry, .stage.skin_side, .stage.flesh_side, .stage.flesh_side_covered { fill: #8a1c2c; }
 .stage.bath, .stage.hold, .stage.braise, .stage.poach, .stage.steam, .stage.parcel { fill: #2d5d78; }
 .stage.rest { fill: #a9bcc2; }
 .on { font: 600 13px var(--figures); fill: #fff; }
