@@ -14,6 +14,9 @@ final readonly class CrossSection
     /** From here on the surface is dry and brown, °C. Common practice, no source. */
     private const CRUST_C = 110.0;
 
+    /** The coldest depth need not be the middle; shy of the word asked for by no more than a thermometer shows, it still bears it, K. Common practice, no source. */
+    private const SHY_K = 1.0;
+
     private function __construct() {}
 
     /**
@@ -26,7 +29,7 @@ final readonly class CrossSection
         $bounds = [];
         $words = ['under'];
         foreach ($doneness->words($ask->cut->donenessFamily, $ask->scale) as $word) {
-            $bounds[] = $word->fromC;
+            $bounds[] = $word->fromC - ($word->word === $ask->doneness->word ? self::SHY_K : 0.0);
             $words[] = $word->word;
             if ($isByTexture && in_array($ask->doneness->word, [$word->word, DonenessWord::OFFICIAL_MINIMUM], true)) {
                 break;

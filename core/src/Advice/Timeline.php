@@ -15,6 +15,9 @@ final readonly class Timeline
     /** The surface is dried, and salted, this long before the meat goes on, s. Common practice, no source. */
     private const DRY_BEFORE_S = 300.0;
 
+    /** Butter goes in for the last of it, or it burns, s. Common practice, no source. */
+    private const BASTE_S = 60.0;
+
     private function __construct() {}
 
     /**
@@ -31,11 +34,15 @@ final readonly class Timeline
             self::line($onHeatAt, -self::DRY_BEFORE_S, new Phrase($ask->method->value === 'water_bath' ? 'do.bag' : 'do.dry')),
         ];
         $atS = 0.0;
+        $baste = null;
         foreach ($cook->ends as $i => $end) {
             $stage = $end->stage;
             $isOpen = $i === count($cook->plan->before);
             $lengthS = $end->end->timeS - $end->startedAtS;
             $turns = $stage->flipEveryS !== null ? $stage->flipEveryS : 0.0;
+            if ($isOpen && self::isBasted($ask) && $lengthS > 2.0 * self::BASTE_S) {
+                $baste = self::line($onHeatAt, $atS + $lengthS - self::BASTE_S, new Phrase('do.baste'), new TimeRange(self::BASTE_S, self::BASTE_S, self::BASTE_S));
+            }
             $lines[] = self::line(
                 $onHeatAt,
                 $atS,
@@ -48,6 +55,7 @@ final readonly class Timeline
             );
             $atS += $lengthS;
             if ($isOpen) {
+                $lines = [...$lines, ...($baste === null ? [] : [$baste])];
                 $lines[] = self::line($onHeatAt, $atS, $isByFork ? new Phrase('do.pull_by_fork') : ($cook->evidence->canProbe
                     ? new Phrase('do.pull', ['pull_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1)])
                     : new Phrase('do.pull_by_time')), null, $open->plus($beforeS));
@@ -56,6 +64,12 @@ final readonly class Timeline
         $lines[] = self::line($onHeatAt, $atS, new Phrase("do.slice_{$ask->cut->slice}"));
 
         return $lines;
+    }
+
+    /** Lean meat in a pan is basted: its own fat does not do it. */
+    private static function isBasted(Ask $ask): bool
+    {
+        return $ask->method === Method::Pan && in_array('lean', $ask->cut->hazards, true);
     }
 
     /** A round piece is rolled, not turned; a browned steak stays in its pan; what cooked covered rests covered. */

@@ -20,6 +20,7 @@ final readonly class Appliance
     /**
      * @param  string  $type  which sort of it, empty where there is but one
      * @param  float  $defaultC  pan, grate, oven air or water, °C
+     * @param  array<string, float>  $levels  setting by how high over the fire, or how far the knob is turned, °C; empty where nobody asks
      * @param  float  $airBelowK  how far the air lags behind what it is set to, and how far what glows is above it, K
      * @param  float  $escapeWM2K  the air film vapour has to pass; where the fire is air, the same as its own
      * @param  float  $spread  how far its figures may be off, as a fraction
@@ -32,6 +33,7 @@ final readonly class Appliance
         public float $defaultC,
         public float $coolestC,
         public float $hottestC,
+        private array $levels,
         private float $hWM2K,
         private float $hMincedWM2K,
         private float $emissivity,
@@ -64,6 +66,7 @@ final readonly class Appliance
             $heat->number('default_c'),
             $heat->number('min_c'),
             $heat->number('max_c'),
+            self::levels($record),
             $record->number('h_w_m2k'),
             $record->number('h_minced_w_m2k'),
             $record->number('emissivity'),
@@ -78,6 +81,20 @@ final readonly class Appliance
             $record->has('plate') ? Metal::fromRecord($record->record('plate')) : null,
             $record->texts('sources'),
         );
+    }
+
+    /** @return array<string, float> the usual one first */
+    public static function levels(Record $record): array
+    {
+        $levels = $record->has('levels') ? $record->record('levels') : null;
+
+        return $levels === null ? [] : array_combine($levels->keys(), array_map($levels->number(...), $levels->keys()));
+    }
+
+    /** What it is usually set to; a level that it does not have is none. */
+    public function usualC(?string $level): float
+    {
+        return $this->levels[$level ?? ''] ?? $this->defaultC;
     }
 
     /** @return list<string> the usual one first; none where there is but one sort */

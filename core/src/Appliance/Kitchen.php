@@ -32,6 +32,12 @@ final readonly class Kitchen
         return Appliance::types($this->record->record('appliances')->record($kind->value));
     }
 
+    /** @return list<string> how high over the fire, the usual one first; none where nobody asks */
+    public function levels(ApplianceKind $kind): array
+    {
+        return array_keys(Appliance::levels($this->record->record('appliances')->record($kind->value)));
+    }
+
     /** @return non-empty-list<string> the usual one first */
     public function burners(): array
     {

@@ -184,9 +184,10 @@ final readonly class AskReader
             $given->noOthers();
         }
         $burner = $types[FireChoices::BURNER] ?? null;
-        unset($types[FireChoices::BURNER]);
+        $level = $types[FireChoices::LEVEL] ?? null;
+        unset($types[FireChoices::BURNER], $types[FireChoices::LEVEL]);
 
-        return new Fires($types, $burner);
+        return new Fires($types, $burner, $level);
     }
 
     /** @return array{non-empty-list<Diner>, string, bool} diners, the doneness they agree on, and whether anything is avoided */

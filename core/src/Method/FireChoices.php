@@ -7,10 +7,12 @@ namespace Nessmark\Method;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Kitchen;
 
-/** What is worth asking about the fire of a method: the sort of each appliance, and for a pan alone what heats it. Two at most. */
+/** What is worth asking about the fire of a method: the sort of each appliance, for a pan alone what heats it, for a grill how fierce it is. Two at most. */
 final readonly class FireChoices
 {
     public const BURNER = 'burner';
+
+    public const LEVEL = 'level';
 
     private function __construct() {}
 
@@ -30,6 +32,10 @@ final readonly class FireChoices
         }
         if ($method->appliances() === [ApplianceKind::Pan]) {
             $choices[self::BURNER] = $kitchen->burners();
+        }
+
+        if (($levels = $kitchen->levels($method->appliances()[0])) !== []) {
+            $choices[self::LEVEL] = $levels;
         }
 
         return $choices;

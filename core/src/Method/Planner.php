@@ -35,7 +35,7 @@ final readonly class Planner
             Method::WaterBath, Method::BathThenSear => round(($targetC + $this->methods->figure($method, 'above_target_k')) * 2.0) / 2.0,
             Method::OvenThenSear => $this->methods->figure($method, 'oven_default_c'),
             Method::Braise, Method::Poach, Method::Parcel => $this->methods->figure($method, 'heat_default_c'),
-            default => $appliance->defaultC,
+            default => $appliance->usualC($fires->level),
         };
 
         return $usualC < $appliance->coolestC || $usualC > $appliance->hottestC ? $appliance->defaultC : $usualC;

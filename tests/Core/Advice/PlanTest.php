@@ -71,6 +71,20 @@ final class PlanTest extends TestCase
         self::assertSame($stages[0]->a, $stages[1]->b, 'the same pan, the other side');
     }
 
+    public function test_lean_meat_in_a_pan_is_basted_in_its_last_minute_and_fat_meat_is_not(): void
+    {
+        $lines = static fn (string $cut, string $method): array => Counter::open()->ticket(['cut' => $cut, 'thickness_mm' => 30, 'method' => $method, 'diners' => [['count' => 2, 'doneness' => 'medium_rare']]])['timeline'];
+        $keys = static fn (array $lines): array => array_map(static fn (array $line): string => $line['do']['key'], $lines);
+        $lean = $lines('venison-loin-steak', 'pan');
+        $at = array_search('do.baste', $keys($lean), true);
+
+        self::assertIsInt($at);
+        self::assertSame('do.pull', $keys($lean)[$at + 1]);
+        self::assertSame(60, $lean[$at + 1]['at_s'] - $lean[$at]['at_s']);
+        self::assertNotContains('do.baste', $keys($lines('venison-loin-steak', 'grill')), 'butter on a grate burns');
+        self::assertNotContains('do.baste', $keys($lines('beef-rib-eye-steak', 'pan')), 'its own fat does it');
+    }
+
     public function test_the_usual_setting_is_one_the_sort_of_appliance_has(): void
     {
         $planner = Planner::from(DataFolder::shipped());

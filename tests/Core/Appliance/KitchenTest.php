@@ -78,6 +78,20 @@ final class KitchenTest extends TestCase
         self::assertArrayNotHasKey('pot', FireChoices::of(self::kitchen(), Method::Poach), 'nothing is poached under pressure');
     }
 
+    public function test_a_fiercer_grill_is_hotter_and_quicker_and_a_figure_typed_in_wins(): void
+    {
+        $ticket = static fn (array $more): array => Counter::open()->ticket(['cut' => 'beef-strip-steak', 'thickness_mm' => 25, 'method' => 'grill', ...$more]);
+        [$far, $middle, $near] = array_map(static fn (string $level): array => $ticket(['fires' => ['grill' => 'charcoal', 'level' => $level]]), ['far', 'middle', 'near']);
+
+        self::assertSame([170.0, 230.0, 290.0], [$far['heat_c'], $middle['heat_c'], $near['heat_c']]);
+        self::assertGreaterThan($middle['time']['likely_s'], $far['time']['likely_s']);
+        self::assertGreaterThan($near['time']['likely_s'], $middle['time']['likely_s']);
+        self::assertSame(250.0, $ticket(['fires' => ['level' => 'near'], 'heat_c' => 250])['heat_c']);
+        self::assertSame($middle['heat_c'], $ticket([])['heat_c'], 'medium unless something else is said');
+        self::assertContains('caution.embers', array_column($near['cautions'], 'key'));
+        self::assertSame(2400.0, -1.0 * $near['timeline'][0]['at_s'], 'charcoal is lit forty minutes before');
+    }
+
     public function test_under_pressure_a_braise_takes_far_less_time_and_the_ticket_warns(): void
     {
         $ticket = static fn (string $pot): array => Counter::open()->ticket(['cut' => 'beef-cheek', 'thickness_mm' => 50, 'method' => 'braise', 'fires' => ['pot' => $pot], 'diners' => [['count' => 4]]]);
