@@ -33,6 +33,9 @@ final readonly class Timeline
             ])),
             self::line($onHeatAt, -self::DRY_BEFORE_S, new Phrase($ask->method->value === 'water_bath' ? 'do.bag' : 'do.dry')),
         ];
+        if ($cook->plan->preheatS < self::DRY_BEFORE_S) { // thin metal is hot sooner than the meat is dried
+            $lines = array_reverse($lines);
+        }
         $atS = 0.0;
         $baste = null;
         foreach ($cook->ends as $i => $end) {

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Advice;
+
+use Generator;
+use Nessmark\Errors\InputRefused;
+use Nessmark\Method\Method;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Counter;
+
+/** One way of cooking after the other: what its ticket says agrees with itself, and follows what a cook does. */
+final class EveryMethodTest extends TestCase
+{
+    /** @return Generator<string, array{Method, string, float, list<string>}> */
+    public static function cooked(): Generator
+    {
+        yield 'pan' => [Method::Pan, 'beef-rib-eye-steak', 30.0, ['pan', 'rest']];
+        yield 'pan, on the skin' => [Method::Pan, 'duck-breast', 22.0, ['skin_side', 'flesh_side_covered', 'rest']];
+        yield 'pan, cooked through' => [Method::Pan, 'chicken-breast', 25.0, ['pan_covered', 'rest']];
+        yield 'grill' => [Method::Grill, 'beef-strip-steak', 30.0, ['grill', 'rest']];
+        yield 'grill, hood down' => [Method::Grill, 'pork-tenderloin', 60.0, ['grill_covered', 'rest']];
+        yield 'broiler' => [Method::Broil, 'beef-strip-steak', 25.0, ['broil', 'rest']];
+        yield 'roast' => [Method::OvenRoast, 'turkey-whole', 190.0, ['oven', 'rest']];
+        yield 'sear, then oven' => [Method::SearThenOven, 'lamb-rump', 45.0, ['sear', 'oven', 'rest']];
+        yield 'oven, then sear' => [Method::OvenThenSear, 'lamb-rump', 45.0, ['oven', 'sear', 'rest']];
+        yield 'bath' => [Method::WaterBath, 'salmon-loin', 28.0, ['bath']];
+        yield 'bath, then sear' => [Method::BathThenSear, 'beef-rib-eye-steak', 35.0, ['bath', 'sear', 'rest']];
+        yield 'braise' => [Method::Braise, 'beef-cheek', 50.0, ['sear', 'braise', 'rest']];
+        yield 'parcel' => [Method::Parcel, 'lamb-parcel-pieces', 38.0, ['parcel', 'rest']];
+        yield 'poach' => [Method::Poach, 'chicken-breast', 25.0, ['poach']];
+        yield 'steam' => [Method::Steam, 'cod-loin', 30.0, ['steam']];
+        yield 'wok' => [Method::StirFry, 'beef-stir-fry-strips', 6.0, ['stir_fry']];
+        yield 'deep fat' => [Method::DeepFry, 'cod-fillet', 18.0, ['deep_fry', 'rest']];
+        yield 'spit' => [Method::Spit, 'pork-spit-chunks', 70.0, ['spit_far', 'spit', 'rest']];
+        yield 'smoker' => [Method::Smoke, 'beef-brisket-flat', 50.0, ['smoke', 'rest']];
+    }
+
+    /** @param  list<string>  $stages */
+    #[DataProvider('cooked')]
+    public function test_its_stages_follow_one_another_and_its_figures_agree(Method $method, string $cut, float $mm, array $stages): void
+    {
+        $ticket = Counter::open()->ticket(['cut' => $cut, 'thickness_mm' => $mm, 'method' => $method->value]);
+
+        self::assertSame($stages, array_column($ticket['stages'], 'name'));
+        $atS = 0.0;
+        foreach ($ticket['stages'] as $stage) {
+            self::assertEqualsWithDelta($atS, $stage['starts_s'], 1.0, $stage['name']);
+            self::assertGreaterThan($stage['starts_s'], $stage['ends_s']);
+            $atS = $stage['ends_s'];
+        }
+        self::assertEqualsWithDelta($atS, $ticket['total_s'], 1.0);
+        self::assertEqualsWithDelta($ticket['total_s'] - $ticket['rest_s'], $ticket['time']['likely_s'], 2.0);
+        self::assertLessThanOrEqual($ticket['time']['likely_s'], $ticket['time']['low_s']);
+        self::assertGreaterThanOrEqual($ticket['time']['likely_s'], $ticket['time']['high_s']);
+        self::assertEqualsWithDelta($ticket['peak_core_c'] - $ticket['pull_core_c'], $ticket['carry_over_k'], 1.1, 'shown to a degree');
+        self::assertEqualsWithDelta(1.0, array_sum(array_column($ticket['cross_section']['zones'], 'fraction')), 0.001);
+        self::assertGreaterThanOrEqual($ticket['losses']['evaporated_share'], $ticket['losses']['cooking_loss_share']);
+        self::assertLessThan(0.65, $ticket['losses']['cooking_loss_share']);
+    }
+
+    /** @param  list<string>  $stages */
+    #[DataProvider('cooked')]
+    public function test_its_lines_stand_in_the_order_of_the_clock_and_have_their_words(Method $method, string $cut, float $mm, array $stages): void
+    {
+        $ticket = Counter::open()->ticket(['cut' => $cut, 'thickness_mm' => $mm, 'method' => $method->value, 'thin_mm' => 0.8 * $mm]);
+        $times = array_column($ticket['timeline'], 'at_s');
+        $sorted = $times;
+        sort($sorted);
+        $wording = json_decode((string) file_get_contents(__DIR__.'/../../../resources/wording/en.json'), true);
+        $said = [...array_column($ticket['timeline'], 'do'), ...$ticket['cautions'], ...$ticket['doubts'], $ticket['keeping'], ...($ticket['tempering'] === null ? [] : [$ticket['tempering']])];
+
+        self::assertSame($sorted, $times);
+        foreach ($said as $phrase) {
+            self::assertArrayHasKey($phrase['key'], $wording['say']);
+            preg_match_all('/\{(\w+)\}/', $wording['say'][$phrase['key']], $wanted);
+            self::assertSame([], array_diff($wanted[1], array_keys((array) $phrase['args'])), "{$phrase['key']} lacks a figure");
+        }
+        foreach ($stages as $stage) {
+            self::assertArrayHasKey($stage, $wording['stage']);
+        }
+        foreach ($ticket['fires'] as $sort) {
+            self::assertArrayHasKey($sort, $wording['fire']);
+        }
+    }
+
+    /** What the ticket says an input does is what happens when it is put in: fires that differ, from bath to grill. */
+    #[TestWith(['pan', 'beef-rib-eye-steak', 30.0])]
+    #[TestWith(['grill', 'beef-rib-eye-steak', 30.0])]
+    #[TestWith(['broil', 'beef-strip-steak', 25.0])]
+    #[TestWith(['oven_roast', 'beef-eye-of-round-roast', 90.0])]
+    #[TestWith(['water_bath', 'beef-rib-eye-steak', 30.0])]
+    #[TestWith(['oven_then_sear', 'lamb-rump', 45.0])]
+    public function test_a_millimetre_more_costs_what_is_said(string $method, string $cut, float $mm): void
+    {
+        $ticket = static fn (float $mm): array => Counter::open()->ticket(['cut' => $cut, 'thickness_mm' => $mm, 'method' => $method]);
+        $said = array_column($ticket($mm)['effects'], 'change_s', 'input')['thickness'];
+        $costs = ($ticket($mm + 4.0)['time']['likely_s'] - $ticket($mm)['time']['likely_s']) / 4.0;
+
+        self::assertEqualsWithDelta(1.0, $said / $costs, 0.35, "said {$said} s, costs {$costs} s");
+    }
+
+    public function test_effects_are_told_with_the_weightiest_first_and_all_of_them_slow_the_cook(): void
+    {
+        foreach (self::cooked() as [$method, $cut, $mm]) {
+            $ticket = Counter::open()->ticket(['cut' => $cut, 'thickness_mm' => $mm, 'method' => $method->value]);
+            foreach ($ticket['effects'] as $effect) {
+                self::assertGreaterThanOrEqual(-1.0, $effect['change_s'], "{$method->value} {$effect['input']}");
+            }
+            self::assertSame($method->driesTheSurface() && $ticket['pull_by'] !== 'fork', in_array('surface', array_column($ticket['effects'], 'input'), true), $method->value);
+        }
+    }
+
+    public function test_what_a_fast_fire_would_take_hours_over_is_refused_with_a_way_out(): void
+    {
+        $this->expectException(InputRefused::class);
+        $this->expectExceptionMessageMatches('/another method|hotter setting/');
+        Counter::open()->ticket(['cut' => 'beef-strip-steak', 'thickness_mm' => 60, 'method' => 'pan', 'heat_c' => 120, 'diners' => [['count' => 2, 'doneness' => 'official_minimum']]]);
+    }
+}
