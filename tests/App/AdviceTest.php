@@ -33,6 +33,19 @@ final class AdviceTest extends AppTestCase
         self::assertGreaterThan($usual['time']['likely_s'], $wet['time']['likely_s']);
     }
 
+    public function test_a_ticket_says_what_is_lost_what_the_bite_is_and_how_far_the_pan_falls(): void
+    {
+        $ask = ['cut' => 'duck-breast', 'thickness_mm' => 22, 'method' => 'pan', 'diners' => [['count' => 4, 'doneness' => 'pink']]];
+        $ticket = $this->actingAs($this->staff())->postJson('/api/v1/advice', [...$ask, 'fires' => ['pan' => 'clad', 'burner' => 'electric_ring']])->assertOk()->json('ticket');
+
+        self::assertGreaterThan(0.0, $ticket['losses']['evaporated_share']);
+        self::assertLessThan(1.0, $ticket['losses']['cooking_loss_share']);
+        self::assertGreaterThan(0.0, $ticket['texture']['fat_rendered_share']);
+        self::assertLessThan($ticket['heat_c'], $ticket['stages'][0]['metal_falls_to_c']);
+        self::assertSame('keep.nothing', $ticket['keeping']['key']);
+        self::assertNull($ticket['tempering'], 'poultry starts cold');
+    }
+
     public function test_the_catalogue_asks_two_things_at_most_about_a_fire(): void
     {
         $methods = $this->actingAs($this->staff())->getJson('/api/v1/catalogue')->assertOk()->json('methods');

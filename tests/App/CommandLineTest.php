@@ -32,6 +32,24 @@ final class CommandLineTest extends TestCase
         self::assertStringStartsWith('2099-12-24T19:', $reply['ticket']['on_heat_at']);
     }
 
+    public function test_advise_takes_the_fire_the_surface_and_the_thin_end(): void
+    {
+        $advised = static function (string $more): array {
+            [$code, $out, $errors] = self::artisan('nessmark:advise', '{"cut":"beef-outside-skirt","thickness_mm":16,"method":"grill","diners":[{"count":2}]'.$more.'}');
+            self::assertSame(0, $code, $errors);
+
+            return json_decode($out, true)['ticket'];
+        };
+        $usual = $advised('');
+        $asked = $advised(',"fires":{"grill":"wood","level":"far"},"surface":"wet","thin_mm":9');
+
+        self::assertSame(['grill' => 'wood'], $asked['fires']);
+        self::assertGreaterThan($usual['time']['likely_s'], $asked['time']['likely_s']);
+        self::assertGreaterThan(($usual['time']['high_s'] - $usual['time']['low_s']) / $usual['time']['likely_s'], ($asked['time']['high_s'] - $asked['time']['low_s']) / $asked['time']['likely_s'], 'a wood fire is less sure than gas');
+        self::assertContains('doubt.thin_end', array_column($asked['doubts'], 'key'));
+        self::assertNotContains('doubt.thin_end', array_column($usual['doubts'], 'key'));
+    }
+
     /** @return Generator<string, array{string, string, string}> */
     public static function broken(): Generator
     {
@@ -44,6 +62,7 @@ final class CommandLineTest extends TestCase
         yield 'thickness missing' => ['nessmark:advise', '{"diners":[{"count":2}],"cut":"lamb-rump"}', 'thickness_mm'];
         yield 'unknown cut' => ['nessmark:advise', '{"diners":[{"count":2}],"cut":"unicorn","thickness_mm":30}', 'cut'];
         yield 'eating in the past' => ['nessmark:advise', '{"diners":[{"count":2}],"cut":"lamb-rump","thickness_mm":45,"eat_at":"2001-01-01T12:00:00Z"}', 'eat_at'];
+        yield 'a level for an oven' => ['nessmark:advise', '{"diners":[{"count":2}],"cut":"lamb-rump","thickness_mm":45,"method":"sear_then_oven","fires":{"level":"near"}}', 'fires.level'];
         yield 'a target above the fire' => ['nessmark:advise', '{"diners":[{"count":2}],"cut":"lamb-rump","thickness_mm":45,"method":"water_bath","heat_c":50}', 'heat_c'];
     }
 

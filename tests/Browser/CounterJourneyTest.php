@@ -213,6 +213,13 @@ final class CounterJourneyTest extends TestCase
 
         $counter->chooseCut('rib eye', 'Rib-eye steak');
         self::assertSame('patted', $counter->value('surface'), 'the next piece is dry again');
+
+        $counter->choose('method', 'Grill');
+        $medium = (int) $counter->text('time');
+        $before = $counter->text('ticket');
+        $counter->select('fire-level', 'far')->changed($before);
+        self::assertSame('170', $counter->value('heat'), 'gentle embers have their own usual heat');
+        self::assertGreaterThan($medium, (int) $counter->text('time'));
     }
 
     /** Two people share the journeys: signing in is throttled by name. */

@@ -28,7 +28,7 @@ final readonly class Tempering
      */
     public function of(Ask $ask, array $effects): ?Phrase
     {
-        $mustBeCold = in_array($ask->cut->foodClass, [FoodClass::Minced, FoodClass::NonIntact, FoodClass::Stuffed, FoodClass::Poultry, FoodClass::Fish], true) || $ask->isAnyoneAtRisk();
+        $mustBeCold = in_array($ask->cut->foodClass, [FoodClass::Minced, FoodClass::NonIntact, FoodClass::Stuffed, FoodClass::Poultry, FoodClass::DuckBreast, FoodClass::Fish], true) || $ask->isAnyoneAtRisk();
         $startC = $ask->start->toCelsius();
         if ($mustBeCold || $startC >= $this->limits->of('warm_start_c')) {
             return null;

@@ -33,6 +33,7 @@ final class BeforeAndAfterTest extends TestCase
     /** Mince, poultry, what was needled, fish, and anything for someone at risk starts cold. */
     #[TestWith([['cut' => 'beef-burger', 'thickness_mm' => 20]])]
     #[TestWith([['cut' => 'chicken-breast', 'thickness_mm' => 25]])]
+    #[TestWith([['cut' => 'duck-breast', 'thickness_mm' => 22]])]
     #[TestWith([['cut' => 'salmon-loin', 'thickness_mm' => 25]])]
     #[TestWith([['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 40, 'pierced' => true]])]
     #[TestWith([['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 40, 'diners' => [['count' => 2, 'at_risk' => true]]]])]

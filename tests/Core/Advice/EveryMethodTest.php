@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Advice;
 
 use Generator;
+use Nessmark\Advice\RoughCook;
+use Nessmark\Catalogue\DataFolder;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Method\Method;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -101,6 +103,22 @@ final class EveryMethodTest extends TestCase
         $costs = ($ticket($mm + 4.0)['time']['likely_s'] - $ticket($mm)['time']['likely_s']) / 4.0;
 
         self::assertEqualsWithDelta(1.0, $said / $costs, 0.35, "said {$said} s, costs {$costs} s");
+    }
+
+    public function test_the_rough_cook_that_puts_cuts_side_by_side_lands_near_the_ticket(): void
+    {
+        $rough = RoughCook::from(DataFolder::shipped());
+        $ratios = [];
+        foreach (self::cooked() as $name => [$method, $slug]) {
+            $cut = Counter::open()->catalogue->cut($slug);
+            $ticket = Counter::open()->ticket(['cut' => $slug, 'thickness_mm' => $cut->piece->typicalMm, 'method' => $method->value]);
+            $ratios[$name] = ($rough->of($cut, $method)['time_s'] ?? NAN) / $ticket['time']['likely_s'];
+        }
+        sort($ratios);
+
+        self::assertGreaterThan(0.7, $ratios[0]);
+        self::assertLessThan(1.25, $ratios[count($ratios) - 1]);
+        self::assertEqualsWithDelta(1.0, $ratios[intdiv(count($ratios), 2)], 0.05);
     }
 
     public function test_effects_are_told_with_the_weightiest_first_and_all_of_them_slow_the_cook(): void
