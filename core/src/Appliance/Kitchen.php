@@ -38,10 +38,10 @@ final readonly class Kitchen
         return array_keys(Appliance::levels($this->record->record('appliances')->record($kind->value)));
     }
 
-    /** @return non-empty-list<string> the usual one first */
+    /** @return list<string> the usual one first */
     public function burners(): array
     {
-        return ['gas', 'induction', 'electric_ring'];
+        return $this->record->record('burners')->record('sorts')->keys();
     }
 
     public function burner(Fires $fires): Burner
@@ -49,7 +49,7 @@ final readonly class Kitchen
         $burners = $this->record->record('burners');
 
         return new Burner(
-            $burners->record($fires->burner ?? $this->burners()[0])->number('most_w_m2'),
+            $burners->record('sorts')->record($fires->burner ?? $this->burners()[0])->number('most_w_m2'),
             $burners->number('loss_w_m2k'),
             $burners->number('room_c'),
         );

@@ -7,8 +7,8 @@ namespace Nessmark\Heat;
 /** The water in a body: how much at the start, how wet its surface, and what of it is left in each layer. */
 final readonly class Moisture
 {
-    /** Wetness of cut meat in dry heat: 0.1 to 0.3 brings roasts to their customary times (common practice, no source); the middle. */
-    public const OF_MEAT = 0.2;
+    /** Wetness of cut meat patted dry, in dry heat: chosen once so that roasts, steaks and thin slices come to their customary times (common practice, no source; CustomaryTimesTest). */
+    public const OF_MEAT = 0.4;
 
     /**
      * @param  list<float>  $waterKgM3  water in the raw body at each node

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\Meat;
 
+use Nessmark\Heat\Moisture;
+
 /** How wet a piece goes on the heat. */
 enum Surface: string
 {
@@ -13,14 +15,14 @@ enum Surface: string
 
     /**
      * Share of the surface that evaporates as if it were water. Patted dry: chosen once so that a joint, a grilled steak and thin
-     * skirt come out at their customary times (common practice, no source; tests/Core/Advice/TicketTest). Hours uncovered in the
+     * skirt come out at their customary times (common practice, no source; tests/Core/Advice/CustomaryTimesTest). Hours uncovered in the
      * fridge, or straight from its bag: from the ends of the range that customary times allow, no source.
      */
     public function wetness(): float
     {
         return match ($this) {
             self::Dried => 0.2,
-            self::Patted => 0.4,
+            self::Patted => Moisture::OF_MEAT,
             self::Wet => 0.8,
         };
     }

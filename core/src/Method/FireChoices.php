@@ -30,10 +30,9 @@ final readonly class FireChoices
                 $choices[$kind->value] = $types;
             }
         }
-        if ($method->appliances() === [ApplianceKind::Pan]) {
-            $choices[self::BURNER] = $kitchen->burners();
+        if ($method->appliances() === [ApplianceKind::Pan] && ($burners = $kitchen->burners()) !== []) {
+            $choices[self::BURNER] = $burners;
         }
-
         if (($levels = $kitchen->levels($method->appliances()[0])) !== []) {
             $choices[self::LEVEL] = $levels;
         }
