@@ -49,7 +49,7 @@ final readonly class RoughCook
         $piece = Specimen::of($cut, Length::ofMillimetres($cut->piece->typicalMm), self::FROM_THE_FRIDGE_C, Surface::Patted, self::CELLS, self::TOLERANCE_K);
         $before = $piece->simulator->run($piece->start, $plan->before);
         $from = $before === [] ? $piece->start : $before[count($before) - 1]->end;
-        $plan = $plan->withoutBefore();
+        $plan = $plan->withoutBefore()->turnedHalfAsOften();
         try {
             $mark = $this->texture->mark($cut, $method, $word->word);
             if ($mark === null) {

@@ -41,6 +41,15 @@ final readonly class MethodPlan
         return new self($this->before, $this->open->endingAtCore($coreC), $this->after, $this->preheatS, $this->surfaceC);
     }
 
+    /** The same plan turned half as often: half the work for the march, a few per cent longer on the fire. For rough work. */
+    public function turnedHalfAsOften(): self
+    {
+        $open = $this->open;
+        $everyS = $open->flipEveryS === null ? null : 2.0 * $open->flipEveryS;
+
+        return new self($this->before, new Stage($open->name, $open->a, $open->b, $open->durationS, $open->untilCoreC, $open->flipAtS, $everyS), $this->after, $this->preheatS, $this->surfaceC);
+    }
+
     /** What is left of it once the stages before the open one are over. */
     public function withoutBefore(): self
     {
