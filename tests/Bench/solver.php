@@ -89,6 +89,16 @@ function dryingSteak(bool $isTurnedOnce): void
     $piece->simulator->run($piece->start, [$open, ...$plan->after], [new CoreTrace($piece->simulator->grid, $piece->simulator->body->coreAtM, $piece->start->celsius)]);
 }
 
+/** One coarse run to the core asked for, as rough work makes it. */
+function coarseRun(): void
+{
+    static $cut = null, $plan = null;
+    $cut ??= Catalogue::from(DataFolder::shipped())->cut('beef-rib-eye-steak');
+    $plan ??= Planner::from(DataFolder::shipped())->plan($cut, 30.0, Method::Grill, new Setting(230.0, 55.0))->turnedHalfAsOften();
+    $piece = Specimen::of($cut, Length::ofMillimetres(30.0), 5.0, Surface::Patted, RoughCook::CELLS, RoughCook::TOLERANCE_K);
+    $piece->simulator->runStage($piece->start, $plan->open->endingAtCore(55.0));
+}
+
 /** One rough run as the ranking of cuts and methods does it. */
 function roughSteak(): void
 {
@@ -108,7 +118,8 @@ echo json_encode($inC + [
     'steak 20 min, turned each minute' => timed(static fn () => steak(60.0)),
     'reference steak, drying, turned once' => timed(static fn () => dryingSteak(true)),
     'the same, turned each minute' => timed(static fn () => dryingSteak(false)),
-    'rough run for ranking' => timed(roughSteak(...)),
+    'one coarse run of it' => timed(coarseRun(...)),
+    'rough cook for ranking, with its pull' => timed(roughSteak(...)),
     'whole ticket with its range' => timed(static fn () => $counter->ticket($ask)),
     'peak memory, MB' => array_fill(0, 2, memory_get_peak_usage() / 1048576.0),
 ]);

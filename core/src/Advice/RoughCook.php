@@ -23,9 +23,9 @@ use Nessmark\Texture\LongCook;
  */
 final readonly class RoughCook
 {
-    private const CELLS = 15;
+    public const CELLS = 15;
 
-    private const TOLERANCE_K = 0.3;
+    public const TOLERANCE_K = 0.3;
 
     private const CLOSE_ENOUGH_K = 0.5;
 

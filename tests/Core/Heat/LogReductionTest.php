@@ -76,6 +76,7 @@ final class LogReductionTest extends TestCase
             $isClose += abs($minutes - $printed) <= max(0.05 * $printed, $printed < 60.0 ? 5.0 : 15.0) ? 1 : 0;
             $ratios[] = $printed / $minutes;
             self::assertEqualsWithDelta(1.0, $printed / $minutes, 0.2, "{$row['thickness_mm']} mm at {$row['bath_c']} °C");
+            self::assertEqualsWithDelta((float) $row['computed_min'], $minutes, 0.02 * $minutes, 'his model, computed outside the program');
         }
 
         self::assertGreaterThan(0.7, $isClose / count($ratios));
