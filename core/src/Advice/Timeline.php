@@ -31,7 +31,7 @@ final readonly class Timeline
             self::line($onHeatAt, -$cook->plan->preheatS, new Phrase("do.preheat_{$ask->method->value}", [
                 'heat_c' => $cook->heatC, 'sear_c' => $cook->plan->surfaceC['sear'],
             ])),
-            self::line($onHeatAt, -self::DRY_BEFORE_S, new Phrase($ask->method->value === 'water_bath' ? 'do.bag' : 'do.dry')),
+            self::line($onHeatAt, -self::DRY_BEFORE_S, new Phrase(in_array($ask->method, [Method::WaterBath, Method::BathThenSear], true) ? 'do.bag' : 'do.dry')),
         ];
         if ($cook->plan->preheatS < self::DRY_BEFORE_S) { // thin metal is hot sooner than the meat is dried
             $lines = array_reverse($lines);

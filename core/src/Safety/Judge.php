@@ -100,7 +100,7 @@ final readonly class Judge
 
         return match (true) {
             ($evidence->outOfGrowthAtS ?? $evidence->heatedS) > $withinS => [new Finding(Level::Stop, new Phrase('safety.too_slow', $args), $source)],
-            $ask->method === Method::WaterBath && $evidence->outOfGrowthAtS === null => [new Finding(Level::Caution, new Phrase('safety.bath_too_cool', $args), $source)],
+            in_array($ask->method, [Method::WaterBath, Method::BathThenSear], true) && $evidence->outOfGrowthAtS === null => [new Finding(Level::Caution, new Phrase('safety.bath_too_cool', $args), $source)],
             default => [],
         };
     }

@@ -171,6 +171,16 @@ final class VerdictTest extends TestCase
         self::assertSame('stop', Counter::open()->ticket($ask)['verdict']['level']);
     }
 
+    public function test_a_bath_too_cool_to_make_safe_is_said_to_be_so_with_a_sear_after_it_and_without(): void
+    {
+        foreach (['water_bath', 'bath_then_sear'] as $method) {
+            $ticket = Counter::open()->ticket(['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 35, 'method' => $method, 'heat_c' => 52, 'diners' => [['count' => 2, 'doneness' => 'rare']]]);
+
+            self::assertContains('safety.bath_too_cool', array_column($ticket['verdict']['findings'], 'key'), $method);
+            self::assertSame('do.bag', $ticket['timeline'][1]['do']['key'], $method);
+        }
+    }
+
     public function test_a_thin_burger_goes_by_the_long_end_of_its_time(): void
     {
         $ticket = Counter::open()->ticket(['cut' => 'beef-burger', 'thickness_mm' => 12, 'diners' => [['count' => 2]]]);

@@ -17,7 +17,7 @@ const choices: Record<'tenderness' | 'fat' | 'price_class' | 'method', { value: 
   tenderness: ['tender', 'tender_to_intermediate', 'intermediate', 'intermediate_to_tough', 'tough'].map((value) => ({ value, label: t(`tenderness.${value}`) })),
   fat: ['lean', 'medium', 'fat', 'very_fat'].map((value) => ({ value, label: t(`fat.${value}`) })),
   price_class: ['1', '2', '3', '4'].map((value) => ({ value, label: t(`price.${value}`) })),
-  method: ['pan', 'grill', 'oven_roast', 'sear_then_oven', 'oven_then_sear', 'water_bath', 'braise', 'parcel', 'poach', 'steam', 'stir_fry', 'deep_fry', 'spit', 'smoke'].map((value) => ({ value, label: t(`method.${value}`) })),
+  method: ['pan', 'grill', 'broil', 'oven_roast', 'sear_then_oven', 'oven_then_sear', 'water_bath', 'bath_then_sear', 'braise', 'parcel', 'poach', 'steam', 'stir_fry', 'deep_fry', 'spit', 'smoke'].map((value) => ({ value, label: t(`method.${value}`) })),
 }
 const pickRegion = (region: string) => emit('set', 'region', props.filters.region === region ? '' : region)
 const typed = (event: Event) => (event.target instanceof HTMLSelectElement ? event.target.value : '')
