@@ -12,6 +12,7 @@ use Nessmark\Meat\Cut;
 use Nessmark\Meat\Surface;
 use Nessmark\Method\Method;
 use Nessmark\Quantity\Length;
+use Nessmark\Quantity\Mass;
 use Nessmark\Quantity\Temperature;
 use Nessmark\Safety\Profile;
 
@@ -39,6 +40,7 @@ final readonly class Ask
         public Fires $fires = new Fires,
         public Surface $surface = Surface::Patted,
         public ?Length $thinEnd = null,
+        public ?Mass $raw = null,
     ) {}
 
     public function isAnyoneAtRisk(): bool

@@ -7,6 +7,8 @@ namespace Nessmark\Advice;
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\Catalogue\Record;
 use Nessmark\Heat\Shape;
+use Nessmark\Meat\Cut;
+use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
 
 /** How much to take: raw weight by appetite, pieces, and what is left of it cooked. */
@@ -19,30 +21,38 @@ final readonly class Portions
         return new self($folder->read('portions.json'));
     }
 
-    /**
-     * @return array{diners: int, raw_g: float, raw_per_head_g: float, piece_g: float, pieces: float|null, length_mm: float|null, cooked_low_g: float, cooked_high_g: float}
-     */
+    /** @return array{diners: int, raw_g: float, raw_per_head_g: float, piece_g: float, pieces: float|null, length_mm: float|null, cooked_low_g: float, cooked_high_g: float} */
     public function of(Ask $ask): array
     {
-        $each = $this->record->record('portions')->record($ask->cut->portion);
+        return $this->amounts($ask->cut, $ask->thickness, $ask->diners, $ask->raw);
+    }
+
+    /**
+     * @param  list<Diner>  $diners
+     * @param  Mass|null  $asked  sold by weight, whatever the portions
+     * @return array{diners: int, raw_g: float, raw_per_head_g: float, piece_g: float, pieces: float|null, length_mm: float|null, cooked_low_g: float, cooked_high_g: float}
+     */
+    public function amounts(Cut $cut, Length $thickness, array $diners, ?Mass $asked = null): array
+    {
+        $each = $this->record->record('portions')->record($cut->portion);
         $grams = 0.0;
-        foreach ($ask->diners as $diner) {
+        foreach ($diners as $diner) {
             $grams += $diner->count * $each->number("{$diner->appetite->value}_g");
         }
-        $raw = Mass::ofGrams($grams);
-        $piece = $ask->cut->piece->mass($ask->thickness);
-        $length = $ask->cut->lengthFor($raw, $ask->thickness);
-        $heads = $ask->dinerCount();
+        $raw = $asked ?? Mass::ofGrams($grams);
+        $piece = $cut->piece->mass($thickness);
+        $length = $cut->lengthFor($raw, $thickness);
+        $heads = array_sum(array_map(static fn (Diner $diner): int => $diner->count, $diners));
 
         return [
             'diners' => $heads,
             'raw_g' => round($raw->toGrams()),
             'raw_per_head_g' => round($raw->toGrams() / $heads),
             'piece_g' => round($piece->toGrams()),
-            'pieces' => $ask->cut->piece->shape === Shape::Cylinder ? null : max(0.5, round(2.0 * $raw->toGrams() / $piece->toGrams()) / 2.0),
+            'pieces' => $cut->piece->shape === Shape::Cylinder ? null : max(0.5, round(2.0 * $raw->toGrams() / $piece->toGrams()) / 2.0),
             'length_mm' => $length === null ? null : round($length->toMillimetres()),
-            'cooked_low_g' => round($raw->times($ask->cut->lowestYield)->toGrams()),
-            'cooked_high_g' => round($raw->times($ask->cut->highestYield)->toGrams()),
+            'cooked_low_g' => round($raw->times($cut->lowestYield)->toGrams()),
+            'cooked_high_g' => round($raw->times($cut->highestYield)->toGrams()),
         ];
     }
 

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Nessmark\Advice;
 
+use Nessmark\Appliance\Fires;
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\Doneness\DonenessTable;
+use Nessmark\Doneness\DonenessWord;
 use Nessmark\Doneness\Scale;
+use Nessmark\Heat\Stage;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Surface;
 use Nessmark\Method\Method;
@@ -45,27 +48,33 @@ final readonly class RoughCook
         if ($word === null) {
             return null;
         }
-        $plan = $this->planner->plan($cut, $cut->piece->typicalMm, $method, new Setting($this->planner->usualHeatC($method, $word->targetC), $word->targetC));
-        $piece = Specimen::of($cut, Length::ofMillimetres($cut->piece->typicalMm), self::FROM_THE_FRIDGE_C, Surface::Patted, self::CELLS, self::TOLERANCE_K);
+        $times = $this->times($cut, Length::ofMillimetres($cut->piece->typicalMm), $method, $word);
+
+        return $times === null ? null : ['time_s' => $times->heatS, 'target_c' => $word->targetC];
+    }
+
+    /** A piece of this thickness to this word; null when the fire never gets there. */
+    public function times(Cut $cut, Length $thickness, Method $method, DonenessWord $word, Fires $fires = new Fires, Surface $surface = Surface::Patted, int $pieces = 1): ?RoughTimes
+    {
+        $setting = new Setting($this->planner->usualHeatC($method, $word->targetC, $fires), $word->targetC, $fires, $pieces);
+        $plan = $this->planner->plan($cut, $thickness->toMillimetres(), $method, $setting);
+        $piece = Specimen::of($cut, $thickness, self::FROM_THE_FRIDGE_C, $surface, self::CELLS, self::TOLERANCE_K);
         $before = $piece->simulator->run($piece->start, $plan->before);
         $from = $before === [] ? $piece->start : $before[count($before) - 1]->end;
-        $plan = $plan->withoutBefore()->turnedHalfAsOften();
+        $rest = $plan->withoutBefore()->turnedHalfAsOften();
         try {
             $mark = $this->texture->mark($cut, $method, $word->word);
             if ($mark === null) {
-                PullFinder::refuseOutOfReach($plan, $word->targetC);
+                PullFinder::refuseOutOfReach($rest, $word->targetC);
             }
             $openS = $mark === null
-                ? PullFinder::openSeconds($piece->simulator, $from, $plan, $word->targetC, self::CLOSE_ENOUGH_K)
-                : $this->texture->openSeconds($piece->simulator, $from, $plan, $this->texture->melting($cut), $mark);
+                ? PullFinder::openSeconds($piece->simulator, $from, $rest, $word->targetC, self::CLOSE_ENOUGH_K)
+                : $this->texture->openSeconds($piece->simulator, $from, $rest, $this->texture->melting($cut), $mark);
         } catch (PullNotFound) {
             return null;
         }
-        $fixedS = $from->timeS - $plan->restS();
-        foreach ($plan->after as $stage) {
-            $fixedS += $stage->durationS ?? 0.0;
-        }
+        $afterS = array_sum(array_map(static fn (Stage $stage): float => $stage->durationS ?? 0.0, $plan->after));
 
-        return ['time_s' => $openS + $fixedS, 'target_c' => $word->targetC];
+        return new RoughTimes($from->timeS + $openS + $afterS - $plan->restS(), $plan->restS(), $plan->preheatS);
     }
 }

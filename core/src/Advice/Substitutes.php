@@ -34,9 +34,15 @@ final readonly class Substitutes
 
     private const OTHER_ANIMAL = 0.9;
 
+    /** A flat fish beside a round one. */
+    private const OTHER_FISH = 0.3;
+
     private const OTHER_GROUP = 0.8;
 
     private const OTHER_FORM = 0.4;
+
+    /** A whole bird or fish is carved, a piece is not. */
+    private const WHOLE = 0.8;
 
     private const OTHER_BONE = 0.3;
 
@@ -66,7 +72,7 @@ final readonly class Substitutes
     {
         $near = [];
         foreach ($catalogue->cuts() as $other) {
-            if ($other->slug !== $cut->slug && $this->isComparable($cut, $other)) {
+            if ($other->slug !== $cut->slug && self::isComparable($cut, $other)) {
                 $near[$other->slug] = self::distance($cut, $other);
             }
         }
@@ -99,13 +105,19 @@ final readonly class Substitutes
             self::FAT * $doublings(max(self::LEAST_FAT, $one->fatFraction()), max(self::LEAST_FAT, $other->fatFraction())),
             self::THICKNESS * $doublings($one->piece->typicalMm, $other->piece->typicalMm),
             self::FLAVOUR * ($one->flavour - $other->flavour),
-            $one->animal === $other->animal ? 0.0 : self::OTHER_ANIMAL,
+            $one->animal === $other->animal ? 0.0 : ($one->isFish() && $other->isFish() ? self::OTHER_FISH : self::OTHER_ANIMAL),
             $one->group === $other->group ? 0.0 : self::OTHER_GROUP,
             $one->form === $other->form ? 0.0 : self::OTHER_FORM,
+            self::isWhole($one) === self::isWhole($other) ? 0.0 : self::WHOLE,
             $one->covering->isBoneless() === $other->covering->isBoneless() ? 0.0 : self::OTHER_BONE,
             $one->muscles[0]->grain === $other->muscles[0]->grain ? 0.0 : self::OTHER_GRAIN,
             $one->fibre === $other->fibre ? 0.0 : self::OTHER_FIBRE,
         ])));
+    }
+
+    private static function isWhole(Cut $cut): bool
+    {
+        return $cut->form === Form::WholeBird || $cut->form === Form::WholeFish;
     }
 
     private static function isFlat(Cut $cut): bool
@@ -114,11 +126,17 @@ final readonly class Substitutes
     }
 
     /** Fish does not stand in for meat, mince not for whole muscle, offal for neither. */
-    private function isComparable(Cut $one, Cut $other): bool
+    public static function isComparable(Cut $one, Cut $other): bool
     {
         return $one->isFish() === $other->isFish()
             && ($one->form === Form::Mince) === ($other->form === Form::Mince)
             && ($one->form === Form::Organ) === ($other->form === Form::Organ);
+    }
+
+    /** @return list<Phrase> what changes when the other is sold instead */
+    public function changesBetween(Cut $cut, Cut $other, Method $method): array
+    {
+        return $this->changes($cut, $other, $this->cook->of($cut, $method), $this->cook->of($other, $method));
     }
 
     /**

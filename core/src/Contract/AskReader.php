@@ -216,8 +216,8 @@ final readonly class AskReader
     /** @return array{DateTimeImmutable|null, DateTimeImmutable|null} */
     private function times(Fields $in): array
     {
-        $now = $this->moment($in, 'now');
-        $eatAt = $this->moment($in, 'eat_at');
+        $now = $in->moment('now');
+        $eatAt = $in->moment('eat_at');
         if ($eatAt !== null && $now === null && ! $in->isWrong()) {
             $in->refuse('now', 'missing', null, 'the time it is, when eat_at is given');
         }
@@ -226,26 +226,5 @@ final readonly class AskReader
         }
 
         return [$now, $eatAt];
-    }
-
-    private function moment(Fields $in, string $key): ?DateTimeImmutable
-    {
-        if (! $in->has($key)) {
-            return null;
-        }
-        $text = $in->text($key, 'a date and time with its offset, such as 2026-11-24T19:30:00+01:00');
-        $normal = preg_replace('/\.\d+/', '', str_replace('Z', '+00:00', $text)) ?? '';
-        $normal = preg_match('/T\d\d:\d\d[+-]/', $normal) === 1 ? preg_replace('/(T\d\d:\d\d)/', '$1:00', $normal) ?? '' : $normal;
-        $time = DateTimeImmutable::createFromFormat('!Y-m-d\TH:i:sP', $normal);
-        $problems = DateTimeImmutable::getLastErrors();
-        if ($time === false || ($problems !== false && $problems['warning_count'] > 0)) {
-            if ($text !== '') {
-                $in->refuse($key, 'wrong_type', $text, 'a date and time with its offset, such as 2026-11-24T19:30:00+01:00');
-            }
-
-            return null;
-        }
-
-        return $time;
     }
 }

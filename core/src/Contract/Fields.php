@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Contract;
 
+use DateTimeImmutable;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Errors\Violation;
 
@@ -116,6 +117,28 @@ final class Fields
         return $value;
     }
 
+    /** A date and time with its offset; null where there is none. */
+    public function moment(string $key): ?DateTimeImmutable
+    {
+        if (! $this->has($key)) {
+            return null;
+        }
+        $text = $this->text($key, 'a date and time with its offset, such as 2026-11-24T19:30:00+01:00');
+        $normal = preg_replace('/\.\d+/', '', str_replace('Z', '+00:00', $text)) ?? '';
+        $normal = preg_match('/T\d\d:\d\d[+-]/', $normal) === 1 ? preg_replace('/(T\d\d:\d\d)/', '$1:00', $normal) ?? '' : $normal;
+        $time = DateTimeImmutable::createFromFormat('!Y-m-d\TH:i:sP', $normal);
+        $problems = DateTimeImmutable::getLastErrors();
+        if ($time === false || ($problems !== false && $problems['warning_count'] > 0)) {
+            if ($text !== '') {
+                $this->refuse($key, 'wrong_type', $text, 'a date and time with its offset, such as 2026-11-24T19:30:00+01:00');
+            }
+
+            return null;
+        }
+
+        return $time;
+    }
+
     /** @param  non-empty-list<string>  $choices */
     public function choice(string $key, array $choices): string
     {
@@ -138,6 +161,30 @@ final class Fields
     public function choiceOr(string $key, string $default, array $choices): string
     {
         return $this->has($key) ? $this->choice($key, $choices) : $default;
+    }
+
+    /** @param  list<string>  $choices  where there is none, none can be given */
+    public function optionalChoice(string $key, array $choices): ?string
+    {
+        return $this->has($key) ? $this->choice($key, $choices === [] ? [''] : $choices) : null;
+    }
+
+    /**
+     * @param  non-empty-list<string>  $choices
+     * @return list<string> each of them one of the choices, once
+     */
+    public function choices(string $key, array $choices): array
+    {
+        $chosen = [];
+        foreach ($this->texts($key, count($choices)) as $i => $text) {
+            if (in_array($text, $choices, true)) {
+                $chosen[$text] = $text;
+            } else {
+                $this->refuse("{$key}.{$i}", 'not_allowed', $text, 'one of '.implode(', ', $choices));
+            }
+        }
+
+        return array_values($chosen);
     }
 
     /** An object inside; when it is missing or something else, that is noted and an empty one is read. */

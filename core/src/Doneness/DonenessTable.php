@@ -43,6 +43,29 @@ final readonly class DonenessTable
         return null;
     }
 
+    /** What a word of another family comes to in this one: pink beef is medium rare. Null where it cannot be had so. Common practice, no source. */
+    public function understood(string $family, Scale $scale, string $said): ?DonenessWord
+    {
+        $also = $this->record->record('also_said')->record($family)->textOrNull($said);
+
+        return $this->word($family, $scale, $said) ?? ($also === null ? null : $this->word($family, $scale, $also));
+    }
+
+    /** @return list<string> every word of every family */
+    public function allWords(): array
+    {
+        $words = [];
+        foreach ($this->families() as $family) {
+            foreach (Scale::cases() as $scale) {
+                foreach ($this->words($family, $scale) as $word) {
+                    $words[$word->word] = true;
+                }
+            }
+        }
+
+        return [...array_keys($words), DonenessWord::OFFICIAL_MINIMUM];
+    }
+
     /** @return list<string> */
     public function sources(Scale $scale): array
     {

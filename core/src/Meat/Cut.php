@@ -115,6 +115,18 @@ final readonly class Cut
         return self::fromRecord($record, array_column($this->muscles, null, 'slug'));
     }
 
+    /**
+     * The same cut with the fat its grade stands for.
+     *
+     * @param  float  $fat  kg per kg, 0 to under 1
+     */
+    public function withFat(float $fat): self
+    {
+        $record = $this->record->with('composition', [...$this->composition->withFat($fat)->fractions, 'sources' => $this->record->record('composition')->texts('sources')]);
+
+        return self::fromRecord($record, array_column($this->muscles, null, 'slug'));
+    }
+
     /** The same cut with one more name at a place. */
     public function alsoCalled(string $place, string $name): self
     {

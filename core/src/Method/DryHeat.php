@@ -21,6 +21,9 @@ final readonly class DryHeat
 
     private const ROAST_SLAB_FROM_MM = 60.0;
 
+    /** Fat and skin baste what is flat. Common practice, no source. */
+    private const CRACKLING_FROM_MM = 35.0;
+
     private const FINISHES_IN_OVEN_FROM_MM = 30.0;
 
     private const PAN_UP_TO_G = 1000.0;
@@ -73,7 +76,7 @@ final readonly class DryHeat
     public static function ovenRoast(Traits $is): Argument
     {
         return self::slow($is)
-            ->forbids(! $is->bakesThin() && ! $is->isMinced && ! $is->isRoundOver(self::ROAST_ROUND_FROM_MM - 0.1) && ! $is->isSlabOver(self::ROAST_SLAB_FROM_MM - 0.1), 'too_thin_to_roast', ['least_mm' => self::ROAST_SLAB_FROM_MM])
+            ->forbids(! $is->bakesThin() && ! $is->isMinced && ! ($is->isFat && $is->cut->covering->hasSkin && $is->isSlabOver(self::CRACKLING_FROM_MM)) && ! $is->isRoundOver(self::ROAST_ROUND_FROM_MM - 0.1) && ! $is->isSlabOver(self::ROAST_SLAB_FROM_MM - 0.1), 'too_thin_to_roast', ['least_mm' => self::ROAST_SLAB_FROM_MM])
             ->forbids($is->isMinced && ! $is->cut->piece->isRound(), 'too_thin_to_roast', ['least_mm' => self::ROAST_SLAB_FROM_MM])
             ->forbids($is->isInShell, 'in_shell');
     }

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\AskLine;
+
+/** One word of a line as typed, and as it is compared. */
+final readonly class Word
+{
+    /**
+     * @param  int  $from  first sign, counted from 0
+     * @param  int  $to  one past the last
+     */
+    private function __construct(public string $text, public string $folded, public int $from, public int $to) {}
+
+    /** @return list<self> parted at spaces, commas and plus signs */
+    public static function all(string $line): array
+    {
+        $words = [];
+        preg_match_all('/[^\s,;+]+/u', $line, $found, PREG_OFFSET_CAPTURE);
+        foreach ($found[0] as [$text, $byte]) {
+            $from = mb_strlen(substr($line, 0, $byte));
+            $words[] = new self($text, mb_strtolower(rtrim($text, '.!?')), $from, $from + mb_strlen($text));
+        }
+
+        return $words;
+    }
+}

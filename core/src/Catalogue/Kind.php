@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Catalogue;
+
+use Nessmark\Meat\Cut;
+
+/** A word for many cuts: an animal, a group of the counter, a shape. Fits when the cut's group, form or slug does. */
+final readonly class Kind
+{
+    /**
+     * @param  list<string>  $groups
+     * @param  list<string>  $forms
+     * @param  list<string>  $slugs  beginnings of them
+     * @param  list<string>  $foodClasses
+     * @param  string|null  $alone  the kind it means where no other is said: a steak is beef
+     */
+    private function __construct(public string $word, private array $groups, private array $forms, private array $slugs, private array $foodClasses, public ?string $alone) {}
+
+    public static function fromRecord(string $word, Record $record): self
+    {
+        $texts = static fn (string $key): array => $record->has($key) ? $record->texts($key) : [];
+
+        return new self($word, $texts('groups'), $texts('forms'), $texts('slugs'), $texts('food_classes'), $record->textOrNull('alone'));
+    }
+
+    public function holds(Cut $cut): bool
+    {
+        if (in_array($cut->group->value, $this->groups, true) || in_array($cut->form->value, $this->forms, true) || in_array($cut->foodClass->value, $this->foodClasses, true)) {
+            return true;
+        }
+        foreach ($this->slugs as $beginning) {
+            if (str_starts_with($cut->slug, $beginning)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

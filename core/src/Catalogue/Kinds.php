@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Catalogue;
+
+/** The words for many cuts that are understood. */
+final readonly class Kinds
+{
+    /** @param  array<string, Kind>  $kinds  by word */
+    private function __construct(private array $kinds) {}
+
+    public static function from(DataFolder $folder): self
+    {
+        $record = $folder->read('kinds.json');
+        $kinds = [];
+        foreach ($record->keys() as $word) {
+            $kinds[$word] = Kind::fromRecord($word, $record->record($word));
+        }
+
+        return new self($kinds);
+    }
+
+    public function kind(string $word): ?Kind
+    {
+        return $this->kinds[$word] ?? null;
+    }
+
+    /** @return non-empty-list<string> */
+    public function words(): array
+    {
+        $words = array_keys($this->kinds);
+
+        return $words === [] ? throw new \LogicException('kinds.json is empty.') : $words;
+    }
+}

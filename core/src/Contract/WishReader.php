@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Contract;
+
+use DateTimeImmutable;
+use Nessmark\Advice\Appetite;
+use Nessmark\Appliance\ApplianceKind;
+use Nessmark\Appliance\Fires;
+use Nessmark\Appliance\Kitchen;
+use Nessmark\Catalogue\Catalogue;
+use Nessmark\Catalogue\Kind;
+use Nessmark\Catalogue\Kinds;
+use Nessmark\Catalogue\NameIndex;
+use Nessmark\Doneness\DonenessTable;
+use Nessmark\Doneness\Scale;
+use Nessmark\Errors\InputRefused;
+use Nessmark\Matching\Eater;
+use Nessmark\Matching\Want;
+use Nessmark\Matching\Wish;
+use Nessmark\Method\FireChoices;
+use Nessmark\Method\Method;
+use Nessmark\Quantity\Length;
+use Nessmark\Quantity\Mass;
+use Nessmark\Safety\Profile;
+
+/** Reads a wish from JSON, strictly: what is wanted before any piece is chosen. */
+final readonly class WishReader
+{
+    private const MOST_DINERS = 200;
+
+    private const THICKEST_MM = 400.0;
+
+    private const MOST_MONEY = 1e5;
+
+    private const MINOR = 100.0;
+
+    /** Names this near to the best one may be meant as well. */
+    private const NEAR = 0.27;
+
+    private const LIKE_ENOUGH = 0.8;
+
+    public function __construct(private DonenessTable $doneness, private Kitchen $kitchen, private Kinds $kinds) {}
+
+    /**
+     * @param  mixed  $data  diners, named or cut, kinds, methods, appliances, fires, thickness_mm, raw_g, now, eat_at, budget, wants, may_order, units, profile, schools
+     *
+     * @throws InputRefused naming every key that is wrong, with what is allowed
+     */
+    public function read(mixed $data, Catalogue $catalogue, Profile $shopProfile = Profile::Us): Wish
+    {
+        $in = Fields::of($data);
+        $eaters = $this->eaters($in);
+        $named = $this->named($in, $catalogue);
+        $kinds = array_map($this->kinds->kind(...), $in->choices('kinds', $this->kinds->words()));
+        if (count($kinds) === 1 && $named === null && $kinds[0]?->alone !== null) {
+            $kinds[] = $this->kinds->kind($kinds[0]->alone);
+        }
+        $methods = array_map(Method::from(...), $in->choices('methods', array_column(Method::cases(), 'value')));
+        $appliances = $in->has('appliances') ? array_map(ApplianceKind::from(...), $in->choices('appliances', array_column(ApplianceKind::cases(), 'value'))) : null;
+        $fires = $this->fires($in);
+        $thicknessMm = $in->optionalNumber('thickness_mm', 3.0, self::THICKEST_MM, 'mm');
+        $rawG = $in->optionalNumber('raw_g', 1.0, LotReader::MOST_G, 'g');
+        $now = $in->moment('now');
+        $eatAt = $in->moment('eat_at');
+        if ($now === null && ! $in->isWrong()) {
+            $in->refuse('now', 'missing', null, 'the time it is');
+        }
+        if ($now !== null && $eatAt !== null && $eatAt <= $now) {
+            $in->refuse('eat_at', 'out_of_range', $eatAt->format(DATE_ATOM), 'a time after now ('.$now->format(DATE_ATOM).')');
+        }
+        $budget = $in->optionalNumber('budget', 0.0, self::MOST_MONEY, 'a head');
+        $wants = array_map(Want::from(...), $in->choices('wants', array_column(Want::cases(), 'value')));
+        $mayOrder = $in->flagOr('may_order', false);
+        $in->choiceOr('units', 'metric', ['metric', 'imperial']);
+        $profile = Profile::from($in->choiceOr('profile', $shopProfile->value, array_column(Profile::cases(), 'value')));
+        $scale = Scale::Kitchen;
+        if ($in->has('schools')) {
+            $schools = $in->object('schools');
+            $scale = Scale::from($schools->choiceOr('doneness_words', Scale::Kitchen->value, array_column(Scale::cases(), 'value')));
+            $schools->noOthers();
+        }
+        $in->noOthers();
+        $in->refuseIfWrong();
+
+        return new Wish(
+            $eaters, $named, array_values(array_filter($kinds, static fn (?Kind $kind): bool => $kind !== null)), $methods, $appliances === [] ? null : $appliances, $fires,
+            $thicknessMm === null ? null : Length::ofMillimetres($thicknessMm), $now ?? new DateTimeImmutable('@0'), $eatAt,
+            $budget === null ? null : (int) round($budget * self::MINOR), $wants, $scale, $profile, $mayOrder, $rawG === null ? null : Mass::ofGrams($rawG),
+        );
+    }
+
+    /** @return non-empty-list<Eater> */
+    private function eaters(Fields $in): array
+    {
+        $words = $this->doneness->allWords();
+        $eaters = [];
+        foreach ($in->objects('diners', 1, 12) as $fields) {
+            $eaters[] = new Eater(
+                $fields->wholeNumber('count', 1, self::MOST_DINERS),
+                Appetite::from($fields->choiceOr('appetite', Appetite::Usual->value, array_column(Appetite::cases(), 'value'))),
+                $fields->flagOr('at_risk', false),
+                $fields->optionalChoice('doneness', $words),
+                array_map(mb_strtolower(...), $fields->texts('avoid', 40)),
+            );
+            $fields->noOthers();
+        }
+
+        return $eaters === [] ? [new Eater(1, Appetite::Usual, false, null, [])] : $eaters;
+    }
+
+    /** @return array<string, float>|null how near each cut comes to what was said, by slug; null where nothing was */
+    private function named(Fields $in, Catalogue $catalogue): ?array
+    {
+        if ($in->has('cut')) {
+            $slug = $in->text('cut', 'the slug of a cut, such as beef-rib-eye-steak');
+            if ($slug !== '' && ! $catalogue->knows($slug)) {
+                $in->refuse('cut', 'not_allowed', $slug, 'the slug of a cut in the catalogue, such as beef-rib-eye-steak');
+            }
+
+            return [$slug => 1.0];
+        }
+        if (! $in->has('named')) {
+            return null;
+        }
+        $name = $in->text('named', 'a name of a cut, such as rib eye');
+        $hits = $name === '' ? [] : (new NameIndex($catalogue->cuts()))->find($name, 20);
+        $best = $hits[0]->score ?? 0.0;
+        if ($name !== '' && $best < self::LIKE_ENOUGH) {
+            $in->refuse('named', 'not_allowed', $name, 'a name of a cut the shop sells, such as rib eye');
+        }
+        $named = [];
+        foreach ($hits as $hit) {
+            if ($hit->score >= max(self::LIKE_ENOUGH, $best - self::NEAR)) {
+                $named[$hit->cut->slug] = ($hit->score / $best) ** 2;
+            }
+        }
+
+        return $named;
+    }
+
+    private function fires(Fields $in): Fires
+    {
+        if (! $in->has('fires')) {
+            return new Fires;
+        }
+        $given = $in->object('fires');
+        $types = [];
+        foreach (ApplianceKind::cases() as $kind) {
+            $sort = $given->optionalChoice($kind->value, $this->kitchen->types($kind));
+            if ($sort !== null) {
+                $types[$kind->value] = $sort;
+            }
+        }
+        $burners = $this->kitchen->burners();
+        $burner = $given->optionalChoice(FireChoices::BURNER, $burners);
+        $given->noOthers();
+
+        return new Fires($types, $burner);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Matching\Criterion;
+
+use Nessmark\Advice\Phrase;
+use Nessmark\Matching\Criterion;
+use Nessmark\Matching\Field;
+use Nessmark\Matching\Option;
+use Nessmark\Matching\Wish;
+
+/** Pieces that make portions: one each, or one shared evenly. */
+final readonly class Appetite implements Criterion
+{
+    public function id(): string
+    {
+        return 'appetite';
+    }
+
+    public function isAsked(Wish $wish): bool
+    {
+        return true;
+    }
+
+    public function value(Option $option, Wish $wish, Field $field): float
+    {
+        if ($option->pieces === null || $option->lot->thickness === null) {
+            return 1.0;
+        }
+        $ratio = $option->lot->cut->piece->mass($option->thickness)->toGrams() / ($option->raw->toGrams() / $wish->heads());
+        $ratio = $ratio < 1.0 ? 1.0 / $ratio : $ratio;
+
+        return max(0.0, 1.0 - 2.0 * abs($ratio - round($ratio)) / $ratio);
+    }
+
+    public function says(Option $option, Wish $wish, float $value): ?Phrase
+    {
+        return $value >= 0.5 || $option->pieces === null ? null : new Phrase('match.uneven', ['pieces' => $option->pieces, 'heads' => $wish->heads()]);
+    }
+}

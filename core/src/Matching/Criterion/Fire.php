@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Matching\Criterion;
+
+use Nessmark\Advice\Phrase;
+use Nessmark\Appliance\ApplianceKind;
+use Nessmark\Appliance\Kitchen;
+use Nessmark\Appliance\Load;
+use Nessmark\Matching\Criterion;
+use Nessmark\Matching\Field;
+use Nessmark\Matching\Option;
+use Nessmark\Matching\Wish;
+
+/** Makes use of the fire that was named, with everything on it at once. */
+final readonly class Fire implements Criterion
+{
+    public function __construct(private Kitchen $kitchen) {}
+
+    public function id(): string
+    {
+        return 'fire';
+    }
+
+    public function isAsked(Wish $wish): bool
+    {
+        return true;
+    }
+
+    public function value(Option $option, Wish $wish, Field $field): float
+    {
+        $own = $option->method->appliances();
+        $said = $wish->appliances ?? $own;
+        $used = count(array_filter($said, static fn (ApplianceKind $kind): bool => in_array($kind, $own, true))) / max(1, count($said));
+
+        return 0.5 * $used + 0.5 / $this->batches($option, $wish);
+    }
+
+    public function says(Option $option, Wish $wish, float $value): ?Phrase
+    {
+        $batches = $this->batches($option, $wish);
+
+        return $batches > 1 ? new Phrase('match.batches', ['batches' => $batches]) : null;
+    }
+
+    private function batches(Option $option, Wish $wish): int
+    {
+        $metal = $option->lot->cut->piece->isRound() ? null : $this->kitchen->appliance($option->method->appliances()[0], $wish->fires)->metal;
+
+        return $metal === null || $option->pieces === null ? 1 : (int) ceil($option->pieces / $metal->holds(Load::of($option->lot->cut, $option->thickness)));
+    }
+}

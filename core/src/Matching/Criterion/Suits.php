@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Matching\Criterion;
+
+use Nessmark\Advice\Phrase;
+use Nessmark\Matching\Criterion;
+use Nessmark\Matching\Field;
+use Nessmark\Matching\Option;
+use Nessmark\Matching\Wish;
+use Nessmark\Method\Fit;
+use Nessmark\Method\Method;
+
+/** Whether the muscle is made for this heat: tender for short and dry, full of collagen for long and moist. */
+final readonly class Suits implements Criterion
+{
+    private const LONG = [Method::Braise, Method::Parcel, Method::Smoke];
+
+    private const COOKED_LONG = 'long_cooked';
+
+    /** A way that will do, beside one that is right. Common practice, no source. */
+    private const POSSIBLE = 0.6;
+
+    /** How much of it is the muscle itself, once the way of cooking is right for it. Common practice, no source. */
+    private const MUSCLE_SHARE = 0.3;
+
+    public function id(): string
+    {
+        return 'suits';
+    }
+
+    public function isAsked(Wish $wish): bool
+    {
+        return true;
+    }
+
+    public function value(Option $option, Wish $wish, Field $field): float
+    {
+        $cut = $option->lot->cut;
+        $isLong = in_array($option->method, self::LONG, true) || ($option->method === Method::OvenRoast && $cut->donenessFamily === self::COOKED_LONG);
+        $muscle = $isLong ? ($cut->collagenRank() - 1.0) / 3.0 : (3.0 - $cut->tendernessScore()) / 2.0;
+
+        return ($option->fit->fit === Fit::Good ? 1.0 : self::POSSIBLE) * (1.0 - self::MUSCLE_SHARE + self::MUSCLE_SHARE * $muscle);
+    }
+
+    public function says(Option $option, Wish $wish, float $value): ?Phrase
+    {
+        return $value >= 0.5 ? ($option->fit->reasons[0] ?? null) : ($option->fit->doubts[0] ?? null);
+    }
+}

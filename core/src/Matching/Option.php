@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Matching;
+
+use Nessmark\Advice\RoughTimes;
+use Nessmark\Method\Method;
+use Nessmark\Method\MethodFit;
+use Nessmark\Quantity\Length;
+use Nessmark\Quantity\Mass;
+use Nessmark\Safety\Level;
+use Nessmark\Stock\Lot;
+
+/** One lot and one way to cook it, for one wish. */
+final readonly class Option
+{
+    /**
+     * @param  non-empty-list<Share>  $shares  the largest first
+     * @param  Mass  $raw  to be sold
+     * @param  float|null  $pieces  null where it is cut from one piece
+     * @param  Level  $level  what safety is going to say, foreseen
+     * @param  float  $likeness  to the name that was said, 0 to 1
+     * @param  RoughTimes|null  $times  null until it was cooked, coarsely
+     */
+    public function __construct(
+        public Lot $lot,
+        public Method $method,
+        public MethodFit $fit,
+        public Length $thickness,
+        public array $shares,
+        public Mass $raw,
+        public ?float $pieces,
+        public int $perHeadMinor,
+        public Level $level,
+        public float $likeness,
+        public ?RoughTimes $times = null,
+    ) {}
+
+    public function withTimes(RoughTimes $times): self
+    {
+        return new self($this->lot, $this->method, $this->fit, $this->thickness, $this->shares, $this->raw, $this->pieces, $this->perHeadMinor, $this->level, $this->likeness, $times);
+    }
+
+    /** The share that is done furthest, and so decides the time. */
+    public function longest(): Share
+    {
+        $longest = $this->shares[0];
+        foreach ($this->shares as $share) {
+            $longest = $share->word->targetC > $longest->word->targetC ? $share : $longest;
+        }
+
+        return $longest;
+    }
+
+    /** Of equals: what must go first, what costs least, then a fixed order. No two options are equal in all of it. */
+    public function compare(self $other): int
+    {
+        $far = '9999-12-31';
+
+        return [$this->lot->useBy?->format('Y-m-d') ?? $far, $this->perHeadMinor, $this->lot->cut->slug, array_search($this->method, Method::cases(), true), $this->lot->number]
+            <=> [$other->lot->useBy?->format('Y-m-d') ?? $far, $other->perHeadMinor, $other->lot->cut->slug, array_search($other->method, Method::cases(), true), $other->lot->number];
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Matching;
+
+use DateInterval;
+use Nessmark\Advice\Diner;
+use Nessmark\Advice\Phrase;
+use Nessmark\Advice\Portions;
+use Nessmark\Appliance\ApplianceKind;
+use Nessmark\Meat\Form;
+use Nessmark\Method\Fit;
+use Nessmark\Method\Method;
+use Nessmark\Method\MethodFit;
+use Nessmark\Method\Suitability;
+use Nessmark\Quantity\Length;
+use Nessmark\Quantity\Mass;
+use Nessmark\Safety\Level;
+use Nessmark\Stock\Lot;
+
+/** Every lot and way to cook it that a wish could mean, and what rules it out without cooking it. */
+final class Options
+{
+    private const SOLD_WHOLE = [Form::WholeBird, Form::WholeFish];
+
+    private const COOKED_LONG = 'long_cooked';
+
+    /** @var array<string, MethodFit> by cut and method */
+    private array $fits = [];
+
+    /** @var array<string, list<Method>> by cut */
+    private array $offered = [];
+
+    /** @param  list<ApplianceKind>  $usualKitchen */
+    public function __construct(
+        private readonly Shares $shares,
+        private readonly Outlook $outlook,
+        private readonly Portions $portions,
+        private readonly array $usualKitchen,
+        private readonly Suitability $suitability = new Suitability,
+    ) {}
+
+    /**
+     * @param  list<Lot>  $lots
+     * @param  bool  $withAnyFire  also what the customer has no fire for, and what no fire suits: to say what would have to give
+     * @return list<array{Option, list<Refusal>}> in the order of the lots' numbers
+     */
+    public function of(Wish $wish, array $lots, bool $withAnyFire = false): array
+    {
+        usort($lots, static fn (Lot $a, Lot $b): int => $a->number <=> $b->number);
+        $owned = $this->owned($wish);
+        $options = [];
+        $parted = [];
+        foreach ($lots as $lot) {
+            if (($lot->leadDays > 0 && ! $wish->mayOrder) || ! $wish->isFor($lot->cut)) {
+                continue;
+            }
+            $key = $lot->cut->slug.' '.$lot->cut->foodClass->value;
+            if (! array_key_exists($key, $parted)) {
+                $parted[$key] = $this->shares->of($wish, $lot->cut);
+            }
+            foreach ($wish->methods === [] ? Method::cases() : $wish->methods as $method) {
+                $isOwned = in_array($method, $owned, true);
+                if (! $withAnyFire && (! $isOwned || ! $this->isOffered($lot, $method))) {
+                    continue;
+                }
+                $option = $this->option($wish, $lot, $method, $parted[$key] ?? $this->asUsual($wish, $lot));
+                if ($option !== null) {
+                    $options[] = [$option, $this->refusals($wish, $option, $isOwned, $parted[$key] !== null)];
+                }
+            }
+        }
+
+        return $options;
+    }
+
+    /** @return list<Method> that can be done on what the customer has */
+    public function owned(Wish $wish): array
+    {
+        $has = $wish->appliances ?? $this->usualKitchen;
+        foreach ($wish->methods as $method) {
+            $has = [...$has, ...$method->appliances()]; // who names a way to cook has what it takes
+        }
+
+        $has = array_column($has, 'value');
+
+        return array_values(array_filter(Method::cases(), static fn (Method $method): bool => array_diff(array_column($method->appliances(), 'value'), $has) === []));
+    }
+
+    private function isOffered(Lot $lot, Method $method): bool
+    {
+        $this->offered[$lot->cut->slug] ??= $this->suitability->offered($lot->cut);
+
+        // Nobody braises what would rather be fried.
+        return in_array($method, $this->offered[$lot->cut->slug], true) && ($method !== Method::Braise || $lot->cut->donenessFamily === self::COOKED_LONG || $this->fit($lot, $method)->fit === Fit::Good);
+    }
+
+    private function fit(Lot $lot, Method $method): MethodFit
+    {
+        return $this->fits[$lot->cut->slug.' '.$method->value] ??= $this->suitability->judge($lot->cut, $method);
+    }
+
+    /** @return non-empty-list<Share>|null where its doneness cannot be had: everyone as it is usually eaten, so that the rest can be judged */
+    private function asUsual(Wish $wish, Lot $lot): ?array
+    {
+        $eaters = array_map(static fn (Eater $eater): Eater => new Eater($eater->count, $eater->appetite, $eater->isAtRisk, null, $eater->avoid), $wish->eaters);
+
+        return $this->shares->of(new Wish($eaters, null, [], [], null, $wish->fires, null, $wish->now, null, null, [], $wish->scale, $wish->profile, false), $lot->cut);
+    }
+
+    /** @param  non-empty-list<Share>|null  $shares */
+    private function option(Wish $wish, Lot $lot, Method $method, ?array $shares): ?Option
+    {
+        if ($shares === null) {
+            return null;
+        }
+        $cut = $lot->cut;
+        $fit = $this->fit($lot, $method);
+        $wishedMm = $wish->thickness?->toMillimetres() ?? $cut->piece->typicalMm;
+        $thickness = $lot->thickness ?? Length::ofMillimetres(max($cut->piece->thinnestMm, min($cut->piece->thickestMm, $wishedMm)));
+        $amounts = $this->portions->amounts($cut, $thickness, array_map(static fn (Eater $eater): Diner => $eater->diner(), $wish->eaters), $wish->raw);
+        [$rawG, $pieces] = [$amounts['raw_g'], $amounts['pieces']];
+        if (in_array($cut->form, self::SOLD_WHOLE, true)) {
+            $pieces = ceil($rawG / $amounts['piece_g']);
+            $rawG = $pieces * $amounts['piece_g'];
+        }
+        $raw = Mass::ofGrams($rawG);
+        $level = Level::Clear;
+        foreach ($shares as $share) {
+            $level = $level->orStricter($this->outlook->level($wish, $cut, $lot->isParasiteFrozen, $method, $share));
+        }
+        $heads = $wish->heads();
+
+        return new Option($lot, $method, $fit, $thickness, $shares, $raw, $pieces, intdiv(2 * $lot->priceMinor($raw) + $heads, 2 * $heads), $level, $wish->named[$cut->slug] ?? 1.0);
+    }
+
+    /** @return list<Refusal> */
+    private function refusals(Wish $wish, Option $option, bool $isOwned, bool $isHad): array
+    {
+        $lot = $option->lot;
+        $found = [];
+        $refuse = static function (Limit $limit, float $short, string $key, array $args = []) use (&$found, $lot, $option): void {
+            /** @var array<string, float|int|string> $args */
+            $found[] = new Refusal($limit, new Phrase("limit.{$key}", ['cut' => $lot->cut->name, ...$args]), $lot, $option->method, $short);
+        };
+        if (! $isOwned) {
+            $refuse(Limit::Fire, (float) count($option->method->appliances()) + ($option->fit->fit === Fit::Good ? 0.0 : 0.5), 'fire', ['method' => $option->method->value]);
+        }
+        if (! $this->isOffered($lot, $option->method)) {
+            $refuse(Limit::Suits, 1.0, 'suits', ['method' => $option->method->value]);
+        }
+        $avoided = $this->shares->isAvoided($wish, $lot->cut);
+        if ($avoided !== null) {
+            $refuse(Limit::Avoid, 1.0, 'avoid', ['what' => $avoided]);
+        }
+        if (! $isHad) {
+            $refuse(Limit::Doneness, 1.0, 'doneness');
+        }
+        if ($option->level === Level::Stop) {
+            $refuse(Limit::Safety, 1.0, 'safety');
+        }
+        if ($lot->left !== null && $lot->left->toGrams() < $option->raw->toGrams()) {
+            $shortG = $option->raw->toGrams() - $lot->left->toGrams();
+            $refuse(Limit::Weight, $shortG, 'weight', ['left_g' => $lot->left->toGrams(), 'short_g' => $shortG]);
+        }
+        if ($wish->budgetMinor !== null && $option->perHeadMinor > $wish->budgetMinor) {
+            $refuse(Limit::Budget, (float) ($option->perHeadMinor - $wish->budgetMinor), 'budget', ['a_head_money' => $option->perHeadMinor / 100.0, 'over_money' => ($option->perHeadMinor - $wish->budgetMinor) / 100.0]);
+        }
+        if ($lot->isPastOn($wish->day())) {
+            $refuse(Limit::UseBy, (float) -($lot->daysLeft($wish->day()) ?? 0), 'use_by', ['day' => $lot->useBy?->format('Y-m-d') ?? '']);
+        }
+        if ($lot->leadDays > 0 && $wish->eatAt !== null && $wish->now->add(new DateInterval("P{$lot->leadDays}D"))->format('Y-m-d') > $wish->eatAt->format('Y-m-d')) {
+            $refuse(Limit::Order, (float) $lot->leadDays, 'order', ['days' => $lot->leadDays]);
+        }
+
+        return $found;
+    }
+}

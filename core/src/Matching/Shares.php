@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Matching;
+
+use Nessmark\Catalogue\Kinds;
+use Nessmark\Doneness\DonenessTable;
+use Nessmark\Doneness\DonenessWord;
+use Nessmark\Meat\Cut;
+use Nessmark\Safety\SafetyRules;
+
+/** Parts the people at the table into those who can eat of the same piece. */
+final readonly class Shares
+{
+    public function __construct(private DonenessTable $doneness, private SafetyRules $rules, private Kinds $kinds) {}
+
+    /** @return non-empty-list<Share>|null the largest first; null where someone wants it in a way this cut cannot be had */
+    public function of(Wish $wish, Cut $cut): ?array
+    {
+        $alike = [];
+        foreach ($wish->eaters as $eater) {
+            $word = $this->word($wish, $eater, $cut);
+            if ($word === null) {
+                return null;
+            }
+            $avoid = $this->seasonings($eater);
+            $alike[$word->word.' '.implode(',', $avoid)][] = [$eater->diner(), $word, $avoid];
+        }
+        $shares = array_map(static fn (array $rows): Share => new Share(array_column($rows, 0), $rows[0][1], $rows[0][2]), array_values($alike));
+        usort($shares, static fn (Share $a, Share $b): int => $b->count() <=> $a->count());
+
+        return $shares;
+    }
+
+    /** Whether a kind of meat that someone does not eat is this one. */
+    public function isAvoided(Wish $wish, Cut $cut): ?string
+    {
+        foreach ($wish->eaters as $eater) {
+            foreach ($eater->avoid as $word) {
+                if ($this->kinds->kind($word)?->holds($cut) === true) {
+                    return $word;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** Who must not take chances gets the official minimum, unless the usual way is beyond it, or they said otherwise: then it is judged. */
+    private function word(Wish $wish, Eater $eater, Cut $cut): ?DonenessWord
+    {
+        $rule = $this->rules->rule($wish->profile, $cut->foodClass);
+        $minimum = new DonenessWord(DonenessWord::OFFICIAL_MINIMUM, $rule->officialC, $rule->officialC, $rule->officialC);
+        if ($eater->doneness === DonenessWord::OFFICIAL_MINIMUM) {
+            return $minimum;
+        }
+        if ($eater->doneness !== null) {
+            return $this->doneness->understood($cut->donenessFamily, $wish->scale, $eater->doneness);
+        }
+        $usual = $this->doneness->understood($cut->donenessFamily, $wish->scale, $cut->defaultDoneness);
+
+        return $usual === null || ($eater->isAtRisk && $usual->targetC < $rule->officialC) ? $minimum : $usual;
+    }
+
+    /** @return list<string> */
+    private function seasonings(Eater $eater): array
+    {
+        $seasonings = array_values(array_unique(array_filter($eater->avoid, fn (string $word): bool => $this->kinds->kind($word) === null)));
+        sort($seasonings);
+
+        return $seasonings;
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Matching;
+
+/** What is wanted besides meat: a word at the counter that moves the weights. */
+enum Want: string
+{
+    case Cheap = 'cheap';
+    case Quick = 'quick';
+    case Special = 'special';
+    case Easy = 'easy';
+    case Lean = 'lean';
+    case Rich = 'rich';
+}
