@@ -10,6 +10,7 @@ use Nessmark\Catalogue\Catalogue;
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\Contract\AskReader;
 use Nessmark\Doneness\DonenessTable;
+use Nessmark\Grade\GradeTable;
 use Nessmark\Meat\Cut;
 use Nessmark\Method\Suitability;
 use Nessmark\Safety\SafetyRules;
@@ -26,7 +27,7 @@ final class Counter
         if (self::$shared === null) {
             $folder = DataFolder::shipped();
             $catalogue = Catalogue::from($folder);
-            $reader = new AskReader($catalogue, DonenessTable::from($folder), SafetyRules::from($folder), Kitchen::from($folder));
+            $reader = new AskReader($catalogue, DonenessTable::from($folder), SafetyRules::from($folder), Kitchen::from($folder), GradeTable::from($folder));
             self::$shared = new self($reader, TicketWriter::from($folder), $catalogue);
         }
 

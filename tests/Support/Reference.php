@@ -16,7 +16,7 @@ final class Reference
         $rows = [];
         while (($cells = fgetcsv($file)) !== false) {
             $row = array_combine($head, array_map(strval(...), $cells));
-            if (in_array($row['conf'], ['A', 'B'], true)) {
+            if (! isset($row['conf']) || in_array($row['conf'], ['A', 'B'], true)) {
                 $rows[] = $row;
             }
         }

@@ -21,6 +21,10 @@ final readonly class Ask
 {
     /**
      * @param  non-empty-list<Diner>  $diners
+     * @param  Mass|null  $raw  sold by weight, whatever the portions
+     * @param  list<string>  $avoid  what must not be on these pieces
+     * @param  list<self>  $apart  the same dish for those who eat it otherwise: pieces of their own, marked
+     * @param  string|null  $lotNumber  what it is sold from
      * @param  list<string>  $notConsidered  keys of the ask that this version takes but does not use
      */
     public function __construct(
@@ -41,7 +45,19 @@ final readonly class Ask
         public Surface $surface = Surface::Patted,
         public ?Length $thinEnd = null,
         public ?Mass $raw = null,
+        public array $avoid = [],
+        public array $apart = [],
+        public ?string $lotNumber = null,
     ) {}
+
+    /** @param  list<self>  $apart */
+    public function withApart(array $apart): self
+    {
+        return new self(
+            $this->cut, $this->thickness, $this->start, $this->method, $this->heat, $this->scale, $this->doneness, $this->diners, $this->profile, $this->isParasiteFrozen,
+            $this->now, $this->eatAt, $this->notConsidered, $this->fires, $this->surface, $this->thinEnd, $this->raw, $this->avoid, $apart, $this->lotNumber,
+        );
+    }
 
     public function isAnyoneAtRisk(): bool
     {

@@ -51,6 +51,9 @@ final readonly class Doubts
         if ($ask->cut->slice === 'lengths_then_across_grain') {
             $doubts[] = new Phrase('doubt.unfold');
         }
+        foreach (array_unique(array_merge($ask->avoid, ...array_map(static fn (Ask $share): array => $share->avoid, $ask->apart))) as $what) {
+            $doubts[] = new Phrase('doubt.season_without', ['what' => $what]);
+        }
         foreach ($ask->notConsidered as $key) {
             $doubts[] = new Phrase("doubt.not_considered_{$key}");
         }

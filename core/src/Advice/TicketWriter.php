@@ -13,9 +13,10 @@ use Nessmark\Doneness\DonenessWord;
 use Nessmark\Meat\Muscle;
 use Nessmark\Method\Method;
 use Nessmark\Method\MethodTable;
-use Nessmark\Safety\Finding;
+use Nessmark\Quantity\Mass;
 use Nessmark\Safety\Level;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\Stock\Lot;
 
 /** Turns a computed cook into the ticket: plain data, every key with its unit, every sentence a phrase the wording knows. */
 final readonly class TicketWriter
@@ -52,20 +53,51 @@ final readonly class TicketWriter
     /**
      * The reply of the advice contract: the match asked for, and its ticket.
      *
+     * @param  Lot|null  $lot  what it is sold from
+     * @param  string  $currency  ISO 4217
      * @return array{matches: list<array<string, mixed>>, ticket: array<string, mixed>}
      */
-    public function advise(Ask $ask): array
+    public function advise(Ask $ask, ?Lot $lot = null, string $currency = 'EUR'): array
     {
-        [$cook, $open, $effects] = $this->advisor->advise($ask);
+        $cooked = [];
+        $effects = [];
+        foreach ([$ask, ...$ask->apart] as $i => $share) {
+            [$cook, $open, $hangsOn] = $this->advisor->advise($share);
+            $cooked[] = [$share, $cook, $open];
+            $effects = $i === 0 ? $hangsOn : $effects;
+        }
+        [, $cook, $open] = $cooked[0];
+        $amounts = $this->amounts($ask);
+        $verdict = $this->verdict($ask, array_column($cooked, 1));
         $ticket = $this->ticket($ask, $cook, $open, $effects);
+        $ticket = [
+            ...$ticket,
+            'amounts' => $amounts,
+            'verdict' => $verdict,
+            'price' => $lot === null ? null : PriceOf::lot($lot, $currency, Mass::ofGrams($amounts['raw_g']), $amounts['diners']),
+            'pieces' => Pieces::of($cooked, $this->portions),
+        ];
 
         return [
             'matches' => [[
-                'cut' => $ask->cut->slug, 'lot' => null, 'method' => $ask->method->value, 'score' => null,
-                'reasons' => [], 'doubts' => $ticket['doubts'], 'verdict' => $cook->verdict->level->value,
+                'cut' => $ask->cut->slug, 'lot' => $lot?->number, 'method' => $ask->method->value, 'score' => null,
+                'reasons' => [], 'doubts' => $ticket['doubts'], 'verdict' => $verdict['level'],
             ]],
             'ticket' => $ticket,
         ];
+    }
+
+    /** @return array{diners: int, raw_g: float, raw_per_head_g: float, piece_g: float, pieces: float|null, length_mm: float|null, cooked_low_g: float, cooked_high_g: float} of all shares together */
+    private function amounts(Ask $ask): array
+    {
+        $whole = $ask->raw;
+        $diners = $ask->diners;
+        foreach ($ask->apart as $share) {
+            $whole = $whole === null || $share->raw === null ? null : Mass::ofGrams($whole->toGrams() + $share->raw->toGrams());
+            $diners = [...$diners, ...$share->diners];
+        }
+
+        return $this->portions->amounts($ask->cut, $ask->thickness, $diners, $whole);
     }
 
     /**
@@ -91,9 +123,10 @@ final readonly class TicketWriter
             'heat_c' => round($cook->heatC, 1),
             'profile' => $ask->profile->value,
             'schools' => ['doneness_words' => $ask->scale->value],
-            'verdict' => $this->verdict($ask, $cook),
-            'amounts' => $this->portions->of($ask),
-            'price' => null, // these three are not computed by this version
+            'verdict' => null, // these three follow from all the shares together
+            'amounts' => null,
+            'price' => null,
+            // these two are not computed by this version
             'trim' => null,
             'seasoning' => null,
             'target' => [
@@ -139,23 +172,36 @@ final readonly class TicketWriter
         return $riseK < self::CARRY_OVER_FROM_K ? 0.0 : round($riseK, 1);
     }
 
-    /** @return array<string, mixed> */
-    private function verdict(Ask $ask, Cook $cook): array
+    /**
+     * As strict as the strictest of the shares.
+     *
+     * @param  list<Cook>  $cooks  of all the shares
+     * @return array{level: string, meets_official_minimum: bool, official: array<string, float>, findings: list<array<string, mixed>>, offer: array<string, mixed>|null, may_be_handed_over: bool}
+     */
+    private function verdict(Ask $ask, array $cooks): array
     {
         $rule = $this->rules->rule($ask->profile, $ask->cut->foodClass);
-        $offer = null;
-        $isBelow = ! $cook->verdict->meetsOfficialMinimum;
-        if ($isBelow && $ask->doneness->word !== DonenessWord::OFFICIAL_MINIMUM) {
-            $offer = ['doneness' => DonenessWord::OFFICIAL_MINIMUM, 'core_c' => $rule->officialC, 'rest_s' => $rule->officialRestS];
+        $level = Level::Clear;
+        $findings = [];
+        $isBelow = false;
+        foreach ($cooks as $cook) {
+            $level = $level->orStricter($cook->verdict->level);
+            $isBelow = $isBelow || ! $cook->verdict->meetsOfficialMinimum;
+            foreach ($cook->verdict->findings as $finding) {
+                $findings[$finding->phrase->key] ??= $finding->toArray();
+            }
         }
+        $offer = $isBelow && $ask->doneness->word !== DonenessWord::OFFICIAL_MINIMUM
+            ? ['doneness' => DonenessWord::OFFICIAL_MINIMUM, 'core_c' => $rule->officialC, 'rest_s' => $rule->officialRestS]
+            : null;
 
         return [
-            'level' => $cook->verdict->level->value,
+            'level' => $level->value,
             'meets_official_minimum' => ! $isBelow,
             'official' => ['core_c' => $rule->officialC, 'rest_s' => $rule->officialRestS],
-            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $cook->verdict->findings),
+            'findings' => array_values($findings),
             'offer' => $offer,
-            'may_be_handed_over' => $cook->verdict->level !== Level::Stop,
+            'may_be_handed_over' => $level !== Level::Stop,
         ];
     }
 

@@ -56,8 +56,9 @@ final class Lexicon
     public function longest(array $words, int $at): ?array
     {
         for ($length = min(self::MOST_WORDS, count($words) - $at); $length > 0; $length--) {
-            $run = implode(' ', array_map(static fn (Word $word): string => $word->folded, array_slice($words, $at, $length)));
-            if (isset($this->words[$run])) {
+            $slice = array_slice($words, $at, $length);
+            $run = implode(' ', array_map(static fn (Word $word): string => $word->folded, $slice));
+            if (array_filter(array_slice($slice, 1), static fn (Word $word): bool => $word->isAfterComma) === [] && isset($this->words[$run])) {
                 return [...$this->words[$run], $length];
             }
         }

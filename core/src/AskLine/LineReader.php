@@ -89,7 +89,7 @@ final readonly class LineReader
             foreach ($run as $i => $word) {
                 $isPlain = preg_match('/^[\p{L}\'’-]+$/u', $word->folded) === 1;
                 $known = $this->lexicon->longest($words, $at + $i);
-                if (! $isPlain || ($known !== null && ! in_array($known[0], [ChipKind::Kind, ChipKind::Filler, ChipKind::Want], true) && $i > 0)) {
+                if (! $isPlain || ($length > 1 && ! $this->names->hasWordLike($word->folded)) || ($i > 0 && $word->isAfterComma) || ($known !== null && ! in_array($known[0], [ChipKind::Kind, ChipKind::Filler, ChipKind::Want], true) && $i > 0)) {
                     continue 2;
                 }
             }

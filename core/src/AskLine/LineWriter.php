@@ -9,6 +9,9 @@ use DateTimeImmutable;
 /** Writes a wish as a line that reads back to the same wish. */
 final readonly class LineWriter
 {
+    /** One word stands for both. */
+    private const BATHS = ['water_bath', 'bath_then_sear'];
+
     private const MM_PER_INCH = 25.4;
 
     private const G_PER_POUND = 453.59237;
@@ -24,8 +27,8 @@ final readonly class LineWriter
         $isPlain = count($wish['diners']) === 1 && ! ($wish['diners'][0]['at_risk'] ?? false);
         $parts = [
             $isPlain ? (string) $wish['diners'][0]['count'] : '',
-            $wish['named'] ?? '',
-            ...array_map(fn (string $kind): string => $this->lexicon->write(ChipKind::Kind, $kind), $wish['kinds'] ?? []),
+            ($wish['named'] ?? '').(isset($wish['named']) && ($wish['kinds'] ?? []) !== [] ? ',' : ''),
+            implode(', ', array_map(fn (string $kind): string => $this->lexicon->write(ChipKind::Kind, $kind), $wish['kinds'] ?? [])),
             isset($wish['raw_g']) ? self::figure($isImperial ? $wish['raw_g'] / self::G_PER_POUND : $wish['raw_g'], $isImperial ? 'lb' : 'g') : '',
             isset($wish['thickness_mm']) ? self::figure($isImperial ? $wish['thickness_mm'] / self::MM_PER_INCH : $wish['thickness_mm'], $isImperial ? 'in' : 'mm') : '',
             $isPlain ? $this->eaters($wish['diners'][0], false) : '',
@@ -63,11 +66,11 @@ final readonly class LineWriter
     /** @param  list<string>  $methods */
     private function methods(array $methods): string
     {
-        $both = implode('+', $methods);
+        $values = array_diff(self::BATHS, $methods) !== []
+            ? $methods
+            : [...array_values(array_diff($methods, self::BATHS)), implode('+', self::BATHS)];
 
-        return $both === 'water_bath+bath_then_sear'
-            ? $this->lexicon->write(ChipKind::Method, $both)
-            : implode(' ', array_map(fn (string $method): string => $this->lexicon->write(ChipKind::Method, $method), $methods));
+        return implode(' ', array_map(fn (string $value): string => $this->lexicon->write(ChipKind::Method, $value), $values));
     }
 
     /**

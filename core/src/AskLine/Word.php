@@ -10,8 +10,9 @@ final readonly class Word
     /**
      * @param  int  $from  first sign, counted from 0
      * @param  int  $to  one past the last
+     * @param  bool  $isAfterComma  no name runs on across a comma
      */
-    private function __construct(public string $text, public string $folded, public int $from, public int $to) {}
+    private function __construct(public string $text, public string $folded, public int $from, public int $to, public bool $isAfterComma) {}
 
     /** @return list<self> parted at spaces, commas and plus signs */
     public static function all(string $line): array
@@ -20,7 +21,7 @@ final readonly class Word
         preg_match_all('/[^\s,;+]+/u', $line, $found, PREG_OFFSET_CAPTURE);
         foreach ($found[0] as [$text, $byte]) {
             $from = mb_strlen(substr($line, 0, $byte));
-            $words[] = new self($text, mb_strtolower(rtrim($text, '.!?')), $from, $from + mb_strlen($text));
+            $words[] = new self($text, mb_strtolower(rtrim($text, '.!?')), $from, $from + mb_strlen($text), preg_match('/[,;]\\s*$/', substr($line, 0, $byte)) === 1);
         }
 
         return $words;

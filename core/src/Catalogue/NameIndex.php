@@ -37,6 +37,9 @@ final class NameIndex
     /** @var array<string, int> every word of every name, numbered */
     private array $words = [];
 
+    /** @var array<string, array<int, float>> what each word asked for before is like */
+    private array $alike = [];
+
     /** @param  list<Cut>  $cuts */
     public function __construct(array $cuts)
     {
@@ -72,6 +75,12 @@ final class NameIndex
         return array_slice($hits, 0, $most);
     }
 
+    /** Whether a word of some name is like this one. */
+    public function hasWordLike(string $word): bool
+    {
+        return $this->alike(FoldedName::of($word)->text) !== [];
+    }
+
     private function add(Cut $cut, string $name, ?string $place): void
     {
         $folded = FoldedName::of($name);
@@ -85,6 +94,9 @@ final class NameIndex
     /** @return array<int, float> how like this word each known word is, where it is at all */
     private function alike(string $asked): array
     {
+        if (isset($this->alike[$asked])) {
+            return $this->alike[$asked];
+        }
         $alike = [];
         foreach ($this->words as $word => $number) {
             $likeness = self::likeness($asked, (string) $word);
@@ -93,7 +105,7 @@ final class NameIndex
             }
         }
 
-        return $alike;
+        return $this->alike[$asked] = $alike;
     }
 
     /**

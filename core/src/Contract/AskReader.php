@@ -16,12 +16,14 @@ use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
+use Nessmark\Grade\GradeTable;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Surface;
 use Nessmark\Method\FireChoices;
 use Nessmark\Method\Method;
 use Nessmark\Method\Suitability;
 use Nessmark\Quantity\Length;
+use Nessmark\Quantity\Mass;
 use Nessmark\Quantity\Temperature;
 use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRules;
@@ -42,6 +44,7 @@ final readonly class AskReader
         private DonenessTable $doneness,
         private SafetyRules $safety,
         private Kitchen $kitchen,
+        private GradeTable $grades,
         private Suitability $suitability = new Suitability,
     ) {}
 
@@ -69,33 +72,32 @@ final readonly class AskReader
             $scale = Scale::from($schools->choiceOr('doneness_words', Scale::Kitchen->value, array_map(static fn (Scale $s): string => $s->value, Scale::cases())));
             $schools->noOthers();
         }
-        [$diners, $word, $avoids] = $this->diners($in, $cut, $scale);
+        $groups = $this->diners($in, $cut, $scale);
         $isParasiteFrozen = $in->flagOr('parasite_frozen', false);
         $cut = $in->flagOr('pierced', false) ? $cut->pierced() : $cut;
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
         [$now, $eatAt] = $this->times($in);
-        $notConsidered = $avoids ? ['avoid'] : [];
+        $lotNumber = $in->has('lot') ? $in->text('lot', 'the number of a lot', LotReader::LONGEST_TEXT) : null;
+        $notConsidered = [];
+        $rawG = $in->optionalNumber('raw_g', 1.0, LotReader::MOST_G, 'g');
         foreach (['budget' => 1e6, 'aged_days' => 400.0] as $key => $most) {
             if ($in->optionalNumber($key, 0.0, $most) !== null) {
                 $notConsidered[] = $key;
             }
         }
-        if ($in->has('grade')) {
-            $in->text('grade', 'a grade as text');
-            $notConsidered[] = 'grade';
-        }
+        $cut = $this->graded($in, $cut);
         $in->noOthers();
         $in->refuseIfWrong();
 
-        return new Ask(
+        $asks = array_map(fn (array $group): Ask => new Ask(
             $cut,
             Length::ofMillimetres($thicknessMm),
             Temperature::ofCelsius($startC),
             $method,
             $heatC === null ? null : Temperature::ofCelsius($heatC),
             $scale,
-            $this->word($cut, $scale, $word, $profile),
-            $diners,
+            $this->word($cut, $scale, $group['word'], $profile),
+            $group['diners'],
             $profile,
             $isParasiteFrozen,
             $now,
@@ -104,7 +106,31 @@ final readonly class AskReader
             $fires,
             $surface,
             $thinMm === null || $thinMm >= $thicknessMm ? null : Length::ofMillimetres($thinMm),
-        );
+            $rawG === null ? null : Mass::ofGrams($rawG * $group['share']),
+            $group['avoid'],
+            [],
+            $lotNumber,
+        ), $groups);
+
+        return $asks[0]->withApart(array_slice($asks, 1));
+    }
+
+    /** The cut with the fat its grade stands for. */
+    private function graded(Fields $in, Cut $cut): Cut
+    {
+        if (! $in->has('grade')) {
+            return $cut;
+        }
+        $grade = $in->text('grade', 'a scale and a value, such as usda_quality:choice');
+        [$scale, $value] = [...explode(':', $grade, 2), ''];
+        try {
+            $fat = $grade === '' ? null : $this->grades->scale($scale)->step($value)->fat;
+        } catch (InputRefused $refused) {
+            $in->refuse('grade', 'not_allowed', $grade, $refused->violations[0]->allowed);
+            $fat = null;
+        }
+
+        return $fat === null ? $cut : $cut->withFat($fat->meanPct / 100.0);
     }
 
     /** Every other bound depends on the cut, so it is read first. */
@@ -190,27 +216,32 @@ final readonly class AskReader
         return new Fires($types, $burner, $level);
     }
 
-    /** @return array{non-empty-list<Diner>, string, bool} diners, the doneness they agree on, and whether anything is avoided */
+    /**
+     * Those who eat alike together, the largest group first.
+     *
+     * @return non-empty-list<array{diners: non-empty-list<Diner>, word: string, avoid: list<string>, share: float}>
+     */
     private function diners(Fields $in, Cut $cut, Scale $scale): array
     {
         $words = $this->wordsFor($cut, $scale);
         $default = in_array($cut->defaultDoneness, $words, true) ? $cut->defaultDoneness : $words[0];
-        $diners = [];
-        $agreed = null;
-        $avoids = false;
+        $groups = [];
+        $all = 0;
         foreach ($in->objects('diners', 1, 12) as $fields) {
             $appetite = Appetite::from($fields->choiceOr('appetite', Appetite::Usual->value, array_map(static fn (Appetite $a): string => $a->value, Appetite::cases())));
-            $diners[] = new Diner($fields->wholeNumber('count', 1, self::MOST_DINERS), $appetite, $fields->flagOr('at_risk', false));
+            $diner = new Diner($fields->wholeNumber('count', 1, self::MOST_DINERS), $appetite, $fields->flagOr('at_risk', false));
             $word = $fields->choiceOr('doneness', $default, $words);
-            if ($agreed !== null && $word !== $agreed) {
-                $fields->refuse('doneness', 'conflict', $word, "{$agreed}, as for the diners before: one ticket has one doneness, so make one for each");
-            }
-            $agreed ??= $word;
-            $avoids = $fields->texts('avoid', 40) !== [] || $avoids;
+            $avoid = array_values(array_unique($fields->texts('avoid', 40)));
+            sort($avoid);
             $fields->noOthers();
+            $key = $word.' '.implode(',', $avoid);
+            $groups[$key] = ['diners' => [...$groups[$key]['diners'] ?? [], $diner], 'word' => $word, 'avoid' => $avoid];
+            $all += $diner->count;
         }
+        $groups = array_map(static fn (array $group): array => [...$group, 'share' => array_sum(array_map(static fn (Diner $diner): int => $diner->count, $group['diners'])) / max(1, $all)], array_values($groups));
+        usort($groups, static fn (array $a, array $b): int => $b['share'] <=> $a['share']);
 
-        return [$diners === [] ? [new Diner(1, Appetite::Usual, false)] : $diners, $agreed ?? $default, $avoids];
+        return $groups === [] ? [['diners' => [new Diner(1, Appetite::Usual, false)], 'word' => $default, 'avoid' => [], 'share' => 1.0]] : $groups;
     }
 
     /** @return array{DateTimeImmutable|null, DateTimeImmutable|null} */

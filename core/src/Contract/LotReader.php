@@ -27,7 +27,7 @@ final class LotReader
 
     private const LONGEST_LEAD = 60;
 
-    private const LONGEST_TEXT = 40;
+    public const LONGEST_TEXT = 40;
 
     private const MINOR = 100.0;
 

@@ -10,6 +10,7 @@ use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Fires;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\Catalogue;
+use Nessmark\Catalogue\DataFolder;
 use Nessmark\Catalogue\Kind;
 use Nessmark\Catalogue\Kinds;
 use Nessmark\Catalogue\NameIndex;
@@ -42,6 +43,11 @@ final readonly class WishReader
     private const LIKE_ENOUGH = 0.8;
 
     public function __construct(private DonenessTable $doneness, private Kitchen $kitchen, private Kinds $kinds) {}
+
+    public static function from(DataFolder $folder): self
+    {
+        return new self(DonenessTable::from($folder), Kitchen::from($folder), Kinds::from($folder));
+    }
 
     /**
      * @param  mixed  $data  diners, named or cut, kinds, methods, appliances, fires, thickness_mm, raw_g, now, eat_at, budget, wants, may_order, units, profile, schools

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Matching\Criterion;
 
 use Nessmark\Advice\Phrase;
+use Nessmark\Advice\PriceOf;
 use Nessmark\Matching\Criterion;
 use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
@@ -33,9 +34,7 @@ final readonly class Budget implements Criterion
         if ($wish->budgetMinor === null) {
             return null;
         }
-        $cut = $option->lot->cut;
-        $cookedPer100gMinor = $option->lot->pricePerKgMinor / 10.0 / (0.5 * ($cut->lowestYield + $cut->highestYield));
 
-        return new Phrase($value >= 0.5 ? 'match.well_within' : 'match.near_budget', ['a_head_money' => $option->perHeadMinor / 100.0, 'cooked_100g_money' => round($cookedPer100gMinor / 100.0, 2)]);
+        return new Phrase($value >= 0.5 ? 'match.well_within' : 'match.near_budget', ['a_head_money' => $option->perHeadMinor / 100.0, 'cooked_100g_money' => PriceOf::cookedPer100g($option->lot)]);
     }
 }

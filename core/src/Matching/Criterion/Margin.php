@@ -20,6 +20,11 @@ final readonly class Margin implements Criterion
     /** Moist or held heat does not dry it out. Common practice, no source. */
     private const FORGIVING = [Method::Braise, Method::Parcel, Method::Poach, Method::Steam, Method::WaterBath, Method::BathThenSear];
 
+    /** Steam and water render nothing: what is fat stays fat, and would rather be grilled. Common practice, no source. */
+    private const KEEPS_FAT = [Method::Steam, Method::Poach];
+
+    private const FAT_STAYS = 0.4;
+
     /** From this core on fat is missed, up to well done, °C. Common practice, no source. */
     private const FROM_C = 52.0;
 
@@ -53,6 +58,9 @@ final readonly class Margin implements Criterion
         }
         if ($wish->wants(Want::Lean)) {
             return 1.0 - $margin;
+        }
+        if (in_array($option->method, self::KEEPS_FAT, true)) {
+            return 1.0 - self::FAT_STAYS * $margin;
         }
         $past = ($option->longest()->word->targetC - self::FROM_C) / (self::WELL_C - self::FROM_C);
         $need = in_array($option->method, self::FORGIVING, true) ? 0.0 : self::USED * max(0.0, min(1.0, $past)) + ($wish->wants(Want::Easy) ? 1.0 - self::USED : 0.0);

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Contract;
+
+use DateTimeImmutable;
+use Nessmark\AskLine\Lexicon;
+use Nessmark\AskLine\Line;
+use Nessmark\AskLine\LineReader;
+use Nessmark\AskLine\LineWriter;
+use Nessmark\Catalogue\Catalogue;
+use Nessmark\Catalogue\DataFolder;
+use Nessmark\Catalogue\NameIndex;
+use Nessmark\Errors\InputRefused;
+use Nessmark\Matching\CookMemory;
+use Nessmark\Matching\Matcher;
+use Nessmark\Matching\WhyNot;
+use Nessmark\Safety\Profile;
+use Nessmark\Stock\Lot;
+
+/** From what a customer says to matches from the case, as plain data: what the screen, the API and the command line share. */
+final readonly class CounterDesk
+{
+    private const SUGGESTIONS = 6;
+
+    private function __construct(private WishReader $wishes, private Lexicon $lexicon, private LineWriter $writer, private Matcher $matcher) {}
+
+    public static function from(DataFolder $folder, ?CookMemory $memory = null): self
+    {
+        $lexicon = Lexicon::from($folder);
+
+        return new self(WishReader::from($folder), $lexicon, new LineWriter($lexicon), Matcher::from($folder, $memory));
+    }
+
+    public function read(string $line, DateTimeImmutable $now, Catalogue $catalogue): Line
+    {
+        return (new LineReader($this->lexicon, new NameIndex($catalogue->cuts())))->read($line, $now);
+    }
+
+    /**
+     * What the last word of a line may be going to be: known words, then names of cuts.
+     *
+     * @return list<string>
+     */
+    public function suggestions(string $line, Catalogue $catalogue): array
+    {
+        $words = preg_split('/[\s,;+]+/u', mb_strtolower($line));
+        $last = $words === false ? '' : $words[count($words) - 1];
+        if (mb_strlen($last) < 2) {
+            return [];
+        }
+        $found = array_slice($this->lexicon->beginningWith($last), 0, self::SUGGESTIONS / 2);
+        foreach ((new NameIndex($catalogue->cuts()))->find($last, self::SUGGESTIONS) as $hit) {
+            $found[] = mb_strtolower($hit->name);
+        }
+
+        return array_slice(array_values(array_unique($found)), 0, self::SUGGESTIONS);
+    }
+
+    /**
+     * @param  mixed  $wish  in the form of WishReader
+     * @param  list<Lot>  $lots
+     * @return array<string, mixed> the matches, and the wish as a line
+     *
+     * @throws InputRefused naming every key of the wish that is wrong
+     */
+    public function match(mixed $wish, array $lots, Catalogue $catalogue, Profile $profile): array
+    {
+        $read = $this->wishes->read($wish, $catalogue, $profile);
+
+        return [...MatchReport::answer($this->matcher->match($read, $lots, $catalogue), $read), 'line' => $this->line($wish, $read->now)];
+    }
+
+    /**
+     * @param  mixed  $wish  in the form of WishReader
+     * @param  list<Lot>  $lots
+     * @return array<string, mixed>
+     *
+     * @throws InputRefused naming every key of the wish that is wrong, or the cut
+     */
+    public function whyNot(mixed $wish, string $slug, array $lots, Catalogue $catalogue, Profile $profile): array
+    {
+        $read = $this->wishes->read($wish, $catalogue, $profile);
+
+        return MatchReport::whyNot((new WhyNot($this->matcher))->of($read, $lots, $catalogue->cut($slug), $catalogue), $read);
+    }
+
+    private function line(mixed $wish, DateTimeImmutable $now): string
+    {
+        /** @var array<string, mixed> $wish read without a refusal */
+        return $this->writer->write($wish, $now, ($wish['units'] ?? 'metric') === 'imperial');
+    }
+}
