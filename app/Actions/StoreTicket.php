@@ -4,33 +4,41 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\MoveKind;
 use App\Models\Shop;
 use App\Models\Ticket;
 use App\Models\User;
 use App\Services\ShopCatalogue;
+use App\Services\Stock;
 use App\Services\Units;
 use Illuminate\Support\Facades\DB;
 use Nessmark\Advice\TicketWriter;
 use Nessmark\Contract\AskReader;
 use Nessmark\Contract\Engine;
+use Nessmark\Errors\InputRefused;
+use Nessmark\Quantity\Mass;
 
 /** Computes the ask once more and keeps it with its result, so that what is handed over is what was computed. */
 final readonly class StoreTicket
 {
-    public function __construct(private AskReader $reader, private TicketWriter $writer, private ShopCatalogue $catalogues) {}
+    public function __construct(private AskReader $reader, private TicketWriter $writer, private ShopCatalogue $catalogues, private Stock $stock, private MoveStock $moves) {}
 
     /**
      * @param  array<string, mixed>  $askData
      * @param  list<string>  $cautionsRead  keys of the findings that were read out
+     * @param  int|null  $soldG  as weighed; null for what the ticket says
      *
      * @throws TicketRefused if the plan is a stop, or a caution was not read out
+     * @throws StockRefused if the lot has less left, whoever took it
+     * @throws InputRefused if the ask is wrong, or the shop has no such lot
      */
-    public function execute(User $user, array $askData, Units $units, ?string $customerLabel, array $cautionsRead): Ticket
+    public function execute(User $user, array $askData, Units $units, ?string $customerLabel, array $cautionsRead, ?int $soldG = null): Ticket
     {
         $askData['now'] ??= now()->format(DATE_ATOM);
         $ask = $this->reader->read($askData, $user->shop->safety_profile, $this->catalogues->of($user->shop));
-        /** @var array{verdict: array{level: string, may_be_handed_over: bool, findings: list<array{key: string}>}} $result */
-        $result = $this->writer->advise($ask)['ticket'];
+        [$row, $lot] = $this->stock->soldFrom($user->shop, $ask->lotNumber);
+        /** @var array{verdict: array{level: string, may_be_handed_over: bool, findings: list<array{key: string}>}, amounts: array{raw_g: float}} $result */
+        $result = $this->writer->advise($ask, $lot, $user->shop->currency)['ticket'];
         if (! $result['verdict']['may_be_handed_over']) {
             throw TicketRefused::stopped();
         }
@@ -39,11 +47,12 @@ final readonly class StoreTicket
             throw TicketRefused::notReadOut($unread);
         }
 
-        return DB::transaction(function () use ($user, $askData, $ask, $result, $units, $customerLabel, $cautionsRead): Ticket {
+        return DB::transaction(function () use ($user, $askData, $ask, $result, $units, $customerLabel, $cautionsRead, $row, $lot, $soldG): Ticket {
             Shop::query()->whereKey($user->shop_id)->lockForUpdate()->first(); // one number at a time
             $last = Ticket::query()->where('shop_id', $user->shop_id)->max('number');
 
-            return Ticket::query()->create([
+            $grams = $soldG ?? (int) round($result['amounts']['raw_g']);
+            $ticket = Ticket::query()->create([
                 'shop_id' => $user->shop_id,
                 'user_id' => $user->id,
                 'number' => (is_numeric($last) ? (int) $last : 0) + 1,
@@ -57,7 +66,15 @@ final readonly class StoreTicket
                 'result' => $result,
                 'cautions_read' => $cautionsRead,
                 'engine_version' => Engine::VERSION,
+                'lot_id' => $row?->id,
+                'sold_g' => $row === null ? null : $grams,
+                'price_minor' => $lot?->priceMinor(Mass::ofGrams($grams)),
             ]);
+            if ($row !== null) {
+                $this->moves->execute($row, $user, MoveKind::Sold, -$grams, null, $ticket);
+            }
+
+            return $ticket;
         });
     }
 }

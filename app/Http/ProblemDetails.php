@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Actions\StockRefused;
 use App\Actions\TicketRefused;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
@@ -28,7 +29,7 @@ final class ProblemDetails
                 $error->violations,
             )),
             $error instanceof ValidationException => self::response(422, 'input.refused', $error->getMessage(), self::violations($error)),
-            $error instanceof TicketRefused => self::response(409, $error->reason(), $error->getMessage()),
+            $error instanceof TicketRefused, $error instanceof StockRefused => self::response(409, $error->reason(), $error->getMessage()),
             $error instanceof CoreException => self::response(422, $error->reason(), $error->getMessage()),
             $error instanceof AuthenticationException => self::response(401, 'session.none', 'Sign in first.'),
             $error instanceof AuthorizationException => self::response(403, 'role.not_allowed', 'Your role may not do this.'),

@@ -16,6 +16,15 @@ enum Role: string
         return $this === self::HeadButcher;
     }
 
+    /** Takes meat in, prices it, changes and imports it. */
+    public function changesCase(): bool
+    {
+        return match ($this) {
+            self::Cutter, self::HeadButcher => true,
+            self::Advisor => false,
+        };
+    }
+
     public function givesTickets(): bool
     {
         return match ($this) {

@@ -13,10 +13,11 @@ use Nessmark\Safety\Profile;
  * @property string $name
  * @property string $town
  * @property Profile $safety_profile
+ * @property string $currency
  */
 final class Shop extends Model
 {
-    protected $fillable = ['name', 'town', 'safety_profile'];
+    protected $fillable = ['name', 'town', 'safety_profile', 'currency'];
 
     /** @return array<string, string> */
     protected function casts(): array

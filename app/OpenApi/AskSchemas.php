@@ -35,6 +35,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'thin_mm', type: 'number', nullable: true, description: 'thickness of its thin end, where it runs out thin'),
     new OA\Property(property: 'now', type: 'string', nullable: true),
     new OA\Property(property: 'eat_at', type: 'string', nullable: true),
+    new OA\Property(property: 'raw_g', type: 'number', nullable: true, description: 'sold by weight, whatever the portions'),
+    new OA\Property(property: 'lot', type: 'string', nullable: true, description: 'number of the lot it is sold from'),
     new OA\Property(property: 'budget', type: 'number', nullable: true),
     new OA\Property(property: 'grade', type: 'string', nullable: true),
     new OA\Property(property: 'aged_days', type: 'number', nullable: true),

@@ -128,10 +128,32 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'kind', type: 'string'),
     new OA\Property(property: 'text', type: 'string'),
 ])]
+#[OA\Schema(schema: 'Price', type: 'object', additionalProperties: false, required: ['lot', 'currency', 'per_kg', 'total', 'a_head', 'cooked_100g'], properties: [
+    new OA\Property(property: 'lot', type: 'string'),
+    new OA\Property(property: 'currency', type: 'string'),
+    new OA\Property(property: 'per_kg', type: 'number'),
+    new OA\Property(property: 'total', type: 'number'),
+    new OA\Property(property: 'a_head', type: 'number'),
+    new OA\Property(property: 'cooked_100g', type: 'number'),
+])]
+#[OA\Schema(schema: 'TicketPiece', type: 'object', additionalProperties: false, required: ['mark', 'diners', 'at_risk', 'word', 'avoid', 'raw_g', 'pieces', 'pull_core_c', 'can_probe', 'time', 'goes_on_after_s', 'verdict'], properties: [
+    new OA\Property(property: 'mark', type: 'string'),
+    new OA\Property(property: 'diners', type: 'integer'),
+    new OA\Property(property: 'at_risk', type: 'boolean'),
+    new OA\Property(property: 'word', type: 'string'),
+    new OA\Property(property: 'avoid', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'raw_g', type: 'number'),
+    new OA\Property(property: 'pieces', type: 'number', nullable: true),
+    new OA\Property(property: 'pull_core_c', type: 'number'),
+    new OA\Property(property: 'can_probe', type: 'boolean'),
+    new OA\Property(property: 'time', ref: '#/components/schemas/TimeRange'),
+    new OA\Property(property: 'goes_on_after_s', type: 'number'),
+    new OA\Property(property: 'verdict', type: 'string', enum: ['clear', 'caution', 'stop']),
+])]
 #[OA\Schema(schema: 'TicketSchools', type: 'object', additionalProperties: false, required: ['doneness_words'], properties: [
     new OA\Property(property: 'doneness_words', type: 'string'),
 ])]
-// Tickets given before engine 0.3 have no surface, fires, losses, texture, tempering or keeping, and no metal_falls_to_c.
+// Tickets given before engine 0.4 have no pieces; those before 0.3 have no surface, fires, losses, texture, tempering or keeping, and no metal_falls_to_c.
 #[OA\Schema(schema: 'Ticket', type: 'object', additionalProperties: false, required: ['engine_version', 'cut', 'method', 'thickness_mm', 'is_round', 'start_c', 'heat_c', 'profile', 'schools', 'verdict', 'amounts', 'price', 'trim', 'seasoning', 'target', 'pull_core_c', 'peak_core_c', 'carry_over_k', 'can_probe', 'pull_by', 'time', 'rest_s', 'total_s', 'effects', 'stages', 'timeline', 'on_heat_at', 'eat_at', 'slice', 'heat_ribbon', 'cross_section', 'log_reduction', 'cautions', 'doubts', 'sources'], properties: [
     new OA\Property(property: 'engine_version', type: 'string'),
     new OA\Property(property: 'cut', ref: '#/components/schemas/TicketCut'),
@@ -146,7 +168,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'schools', ref: '#/components/schemas/TicketSchools'),
     new OA\Property(property: 'verdict', ref: '#/components/schemas/Verdict'),
     new OA\Property(property: 'amounts', ref: '#/components/schemas/Amounts'),
-    new OA\Property(property: 'price', type: 'object', nullable: true),
+    new OA\Property(property: 'price', oneOf: [new OA\Schema(ref: '#/components/schemas/Price'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'pieces', type: 'array', items: new OA\Items(ref: '#/components/schemas/TicketPiece'), description: 'what is cooked or seasoned apart; none where all eat alike'),
     new OA\Property(property: 'trim', type: 'object', nullable: true),
     new OA\Property(property: 'seasoning', type: 'object', nullable: true),
     new OA\Property(property: 'target', ref: '#/components/schemas/Target'),

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\Lot;
 use App\Models\Ticket;
 use App\Models\User;
 use App\Policies\TicketPolicy;
+use App\Services\CookCache;
 use App\Services\Palette;
 use App\Services\Wording;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -25,8 +27,10 @@ use Nessmark\Catalogue\DataFolder;
 use Nessmark\Contract\AskReader;
 use Nessmark\Contract\AtlasReport;
 use Nessmark\Contract\CatalogueFile;
+use Nessmark\Contract\CounterDesk;
 use Nessmark\Contract\GradeReport;
 use Nessmark\Doneness\DonenessTable;
+use Nessmark\Grade\GradeTable;
 use Nessmark\Safety\SafetyRules;
 
 final class AppServiceProvider extends ServiceProvider
@@ -34,9 +38,10 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(DataFolder::class, DataFolder::shipped(...));
-        foreach ([Catalogue::class, DonenessTable::class, SafetyRules::class, Kitchen::class, TicketWriter::class, AtlasReport::class, GradeReport::class, Substitutes::class, CatalogueFile::class] as $class) {
+        foreach ([Catalogue::class, DonenessTable::class, SafetyRules::class, Kitchen::class, GradeTable::class, TicketWriter::class, AtlasReport::class, GradeReport::class, Substitutes::class, CatalogueFile::class] as $class) {
             $this->app->singleton($class, fn () => $class::from($this->app->make(DataFolder::class)));
         }
+        $this->app->singleton(CounterDesk::class, fn (): CounterDesk => CounterDesk::from($this->app->make(DataFolder::class), $this->app->make(CookCache::class)));
         $this->app->singleton(AskReader::class);
         $this->app->singleton(Palette::class, fn (): Palette => Palette::fromFile(resource_path('wording/palette.json')));
         $this->app->singleton(Wording::class, fn (): Wording => Wording::fromFile(resource_path('wording/en.json')));
@@ -48,6 +53,9 @@ final class AppServiceProvider extends ServiceProvider
         Gate::policy(Ticket::class, TicketPolicy::class);
         Gate::define('see-catalogue', fn (User $user): bool => true);
         Gate::define('change-catalogue', fn (User $user): bool => $user->role->changesCatalogue());
+        Gate::define('change-case', fn (User $user): bool => $user->role->changesCase());
+        Gate::define('move-stock', fn (User $user): bool => true);
+        Gate::define('own-lot', fn (User $user, Lot $lot): bool => $user->shop_id === $lot->shop_id);
         Gate::define('advise', fn (User $user): bool => $user->role->givesTickets());
         RateLimiter::for('sign-in', fn (Request $request): array => [
             Limit::perMinute(5)->by(Str::lower($request->string('sign_in')->toString()).'|'.$request->ip()),

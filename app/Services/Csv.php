@@ -36,11 +36,7 @@ final class Csv
         $file = self::memory();
         fwrite($file, (string) preg_replace('/^\xEF\xBB\xBF/', '', $text));
         rewind($file);
-        $header = array_map(static fn (mixed $cell): string => trim((string) $cell), fgetcsv($file, escape: '') ?: []);
-        $unknown = array_values(array_diff($header, $known));
-        if ($header === [''] || $unknown !== []) {
-            throw InputRefused::one('header', 'not_allowed', implode(', ', $unknown), 'the columns '.implode(', ', $known));
-        }
+        $header = self::header(fgetcsv($file, escape: '') ?: [], $known);
         $rows = [];
         while (($cells = fgetcsv($file, escape: '')) !== false) {
             if ($cells === [null]) {
@@ -53,6 +49,52 @@ final class Csv
         }
 
         return $rows;
+    }
+
+    /**
+     * The same, but a row that does not fit the header is a sentence in its place, so that all errors of a file are found at once.
+     *
+     * @param  list<string>  $known  the columns there may be
+     * @return list<array<string, string>|string>
+     *
+     * @throws InputRefused if a column is unknown, or there are too many rows
+     */
+    public static function lines(string $text, array $known, int $most): array
+    {
+        $file = self::memory();
+        fwrite($file, (string) preg_replace('/^\xEF\xBB\xBF/', '', $text));
+        rewind($file);
+        $header = self::header(fgetcsv($file, escape: '') ?: [], $known);
+        $rows = [];
+        while (($cells = fgetcsv($file, escape: '')) !== false) {
+            if ($cells === [null]) {
+                continue;
+            }
+            $rows[] = count($cells) === count($header)
+                ? array_combine($header, array_map(strval(...), $cells))
+                : count($cells).' cells; the header has '.count($header).'.';
+            if (count($rows) > $most) {
+                throw InputRefused::one('file', 'out_of_range', count($rows), "a table of up to {$most} rows");
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  array<int, string|null>  $cells
+     * @param  list<string>  $known
+     * @return list<string>
+     */
+    private static function header(array $cells, array $known): array
+    {
+        $header = array_map(static fn (mixed $cell): string => trim((string) $cell), array_values($cells));
+        $unknown = array_values(array_diff($header, $known));
+        if ($header === [''] || $header === [] || $unknown !== []) {
+            throw InputRefused::one('header', 'not_allowed', implode(', ', $unknown), 'the columns '.implode(', ', $known));
+        }
+
+        return $header;
     }
 
     /** @return resource */

@@ -23,6 +23,7 @@ enum Units: string
             str_ends_with($name, '_mm') => $this->length($value),
             str_ends_with($name, '_g') => $this->mass($value),
             str_ends_with($name, '_s') => self::duration($value),
+            str_ends_with($name, '_money') => number_format($value, 2, '.', ''),
             default => self::plain($value, 2),
         };
     }

@@ -34,7 +34,12 @@ final readonly class Wording
     {
         $sentence = $this->sentences[$section][$key] ?? throw new LogicException("No wording for {$section}: {$key}.");
         foreach ($args as $name => $value) {
-            $sentence = str_replace("{{$name}}", is_string($value) ? $value : $units->show($name, (float) $value), $sentence);
+            $shown = match (true) {
+                $name === 'word' || $name === 'method' => $this->sentences[$name][(string) $value] ?? (string) $value,
+                is_string($value) => $value,
+                default => $units->show($name, (float) $value),
+            };
+            $sentence = str_replace("{{$name}}", $shown, $sentence);
         }
 
         return $sentence;

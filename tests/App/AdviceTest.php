@@ -11,6 +11,7 @@ use App\Services\Wording;
 use Generator;
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\Contract\AtlasReport;
+use Nessmark\Matching\Limit;
 use Nessmark\Method\Method;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -106,8 +107,8 @@ final class AdviceTest extends AppTestCase
         $wording = app(Wording::class);
         $missing = [];
         foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(base_path('core/src'), \FilesystemIterator::SKIP_DOTS)) as $file) {
-            preg_match_all("/new Phrase\\('([a-z_.]+[a-z])'[,)]/", (string) file_get_contents($file->getPathname()), $found);
-            foreach ($found[1] as $key) {
+            preg_match_all("/'((?:match|limit)\\.[a-z_]+)'|new Phrase\\('([a-z_.]+[a-z])'[,)]/", (string) file_get_contents($file->getPathname()), $found);
+            foreach (array_filter([...$found[1], ...$found[2]]) as $key) {
                 $missing = $wording->has('say', $key) ? $missing : [...$missing, $key];
             }
         }
@@ -119,6 +120,10 @@ final class AdviceTest extends AppTestCase
                     self::assertStringNotContainsString('{', $wording->say(['key' => $phrase['key'], 'args' => (array) $phrase['args']], Units::Imperial), $phrase['key']);
                 }
             }
+        }
+
+        foreach (Limit::cases() as $limit) {
+            $missing = $wording->has('say', "limit.{$limit->value}") ? $missing : [...$missing, "limit.{$limit->value}"];
         }
 
         $report = AtlasReport::from(DataFolder::shipped());

@@ -8,6 +8,7 @@ use App\Models\Ticket;
 use App\Services\Units;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Nessmark\Contract\LotReader;
 
 /** A ticket to keep: the ask as it was given, who it is for, and which cautions were read out. */
 final class StoreTicketRequest extends FormRequest
@@ -25,6 +26,7 @@ final class StoreTicketRequest extends FormRequest
             'customer_label' => ['nullable', 'string', 'max:60'],
             'cautions_read' => ['present', 'array', 'max:30'],
             'cautions_read.*' => ['string', 'max:80'],
+            'sold_g' => ['nullable', 'numeric', 'min:1', 'max:'.LotReader::MOST_G],
             'units' => ['required', Rule::enum(Units::class)],
         ];
     }
@@ -49,6 +51,11 @@ final class StoreTicketRequest extends FormRequest
         $label = trim($this->string('customer_label')->toString());
 
         return $label === '' ? null : $label;
+    }
+
+    public function soldG(): ?int
+    {
+        return $this->filled('sold_g') ? (int) round($this->float('sold_g')) : null;
     }
 
     /** @return list<string> */

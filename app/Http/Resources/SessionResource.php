@@ -23,7 +23,8 @@ final class SessionResource extends JsonResource
             'role' => $user->role->value,
             'may_advise' => $user->role->givesTickets(),
             'may_change_catalogue' => $user->role->changesCatalogue(),
-            'shop' => ['name' => $user->shop->name, 'town' => $user->shop->town, 'safety_profile' => $user->shop->safety_profile->value],
+            'may_change_case' => $user->role->changesCase(),
+            'shop' => ['name' => $user->shop->name, 'town' => $user->shop->town, 'safety_profile' => $user->shop->safety_profile->value, 'currency' => $user->shop->currency],
         ];
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nessmark\Contract;
 
-use Nessmark\Stock\Lot;
-
 /** A lot as one line of a table, and back, without loss. */
 final class LotCsv
 {
@@ -37,15 +35,23 @@ final class LotCsv
         return $lot;
     }
 
-    /** @return list<string> in the order of the header */
-    public static function row(Lot $lot): array
+    /**
+     * @param  array<string, mixed>  $lot  in the form of LotReader
+     * @return list<string> in the order of the header
+     */
+    public static function cells(array $lot): array
     {
-        $plain = static fn (?float $value): string => $value === null ? '' : rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
+        return array_map(static function (string $column) use ($lot): string {
+            $value = $lot[$column] ?? null;
 
-        return [
-            $lot->number, $lot->cut->slug, $lot->grade ?? '', $plain($lot->thickness?->toMillimetres()), $plain($lot->left?->toGrams()),
-            number_format($lot->pricePerKgMinor / 100.0, 2, '.', ''), $plain($lot->agedDays), $lot->packed->value, $lot->origin,
-            $lot->useBy?->format('Y-m-d') ?? '', $lot->isParasiteFrozen ? 'yes' : 'no', $lot->isPierced ? 'yes' : 'no', $lot->leadDays === 0 ? '' : (string) $lot->leadDays,
-        ];
+            return match (true) {
+                $column === 'price_per_kg' && is_numeric($value) => number_format((float) $value, 2, '.', ''),
+                $column === 'lead_days' && $value === 0 => '',
+                is_bool($value) => $value ? 'yes' : 'no',
+                is_float($value) => rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.'),
+                is_int($value), is_string($value) => (string) $value,
+                default => '',
+            };
+        }, self::HEADER);
     }
 }

@@ -142,6 +142,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/matches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What fits a wish, from today's case, ranked with reasons; or what would have to give */
+        post: operations["match"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/ask-line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read an ask as people say it */
+        post: operations["readLine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/why-not": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Why a cut is not offered, or not first */
+        post: operations["whyNot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/session": {
         parameters: {
             query?: never;
@@ -225,6 +276,109 @@ export interface paths {
         put?: never;
         /** Take cuts, names and hidden cuts from a file; every error is listed by row, and then nothing is taken */
         post: operations["importCatalogue"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/case/lots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take a lot in */
+        post: operations["addLot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/case/lots/{lot}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change what is known of a lot; its weight changes by moves */
+        put: operations["changeLot"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/case/export.{format}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The case as a file */
+        get: operations["exportCase"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/case/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take lots from a file. Every error is listed by row; then nothing is taken, or with good_rows the rest */
+        post: operations["importCase"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/case/lots/{lot}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What happened to a lot, newest first */
+        get: operations["listMoves"];
+        put?: never;
+        /** Weigh out, throw away with a reason, count again, or take more in */
+        post: operations["moveLot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/case": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Today's case and what can be ordered */
+        get: operations["showCase"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -328,6 +482,10 @@ export interface components {
             thin_mm?: number | null;
             now?: string | null;
             eat_at?: string | null;
+            /** @description sold by weight, whatever the portions */
+            raw_g?: number | null;
+            /** @description number of the lot it is sold from */
+            lot?: string | null;
             budget?: number | null;
             grade?: string | null;
             aged_days?: number | null;
@@ -634,6 +792,149 @@ export interface components {
             effects: components["schemas"]["Phrase"][];
             sources: components["schemas"]["Source"][];
         };
+        WishDiner: {
+            count: number;
+            /** @enum {string} */
+            appetite?: "small" | "usual" | "hearty";
+            at_risk?: boolean;
+            doneness?: string | null;
+            avoid?: string[];
+        };
+        Wish: {
+            diners: components["schemas"]["WishDiner"][];
+            named?: string | null;
+            cut?: string | null;
+            kinds?: string[];
+            methods?: string[];
+            appliances?: string[];
+            fires?: {
+                [key: string]: string;
+            };
+            thickness_mm?: number | null;
+            raw_g?: number | null;
+            now?: string | null;
+            eat_at?: string | null;
+            budget?: number | null;
+            wants?: ("cheap" | "quick" | "special" | "easy" | "lean" | "rich")[];
+            may_order?: boolean;
+            /** @enum {string} */
+            units?: "metric" | "imperial";
+            /** @enum {string} */
+            profile?: "us" | "uk" | "eu";
+            schools?: components["schemas"]["AskSchools"];
+        };
+        LineAsked: {
+            line: string;
+            now?: string | null;
+        };
+        Chip: {
+            /** @enum {string} */
+            kind: "count" | "appetite" | "risk" | "doneness" | "avoid" | "named" | "kind" | "thickness" | "weight" | "method" | "appliance" | "day" | "clock" | "within" | "budget" | "want" | "order" | "filler" | "unknown";
+            text: string;
+            value: string;
+            from: number;
+            to: number;
+            suggestions: string[];
+        };
+        LineRead: {
+            chips: components["schemas"]["Chip"][];
+            wish: components["schemas"]["Wish"];
+            suggestions: string[];
+        };
+        Contribution: {
+            criterion: string;
+            points: number;
+            most: number;
+            says: components["schemas"]["Phrase"] | null;
+        };
+        MatchCut: {
+            slug: string;
+            name: string;
+            group: string;
+            is_round: boolean;
+        };
+        MatchLot: {
+            number: string;
+            grade: string | null;
+            fat_pct: number | null;
+            thickness_mm: number | null;
+            left_g: number | null;
+            price_per_kg: number;
+            aged_days: number | null;
+            /** @enum {string} */
+            packed: "wet" | "dry";
+            origin: string;
+            use_by: string | null;
+            parasite_frozen: boolean;
+            pierced: boolean;
+            lead_days: number;
+        };
+        Found: {
+            cut: components["schemas"]["MatchCut"];
+            lot: components["schemas"]["MatchLot"];
+            method: string;
+            thickness_mm: number;
+            score: number;
+            contributions: components["schemas"]["Contribution"][];
+            reasons: components["schemas"]["Phrase"][];
+            doubt: components["schemas"]["Phrase"] | null;
+            changes: components["schemas"]["Phrase"][];
+            a_head: number;
+            cooked_100g: number;
+            raw_g: number;
+            pieces: number | null;
+            shares: number;
+            takes_s: number | null;
+            /** @enum {string} */
+            verdict: "clear" | "caution" | "stop";
+            other_methods: string[];
+            ask: components["schemas"]["Ask"];
+        };
+        Refusal: {
+            /** @enum {string} */
+            limit: "fire" | "suits" | "avoid" | "doneness" | "safety" | "weight" | "budget" | "use_by" | "order" | "reach" | "time";
+            says: components["schemas"]["Phrase"];
+            cut: string;
+            lot: string;
+            method: string;
+        };
+        NamedCut: {
+            slug: string;
+            name: string;
+        };
+        Matches: {
+            line: string;
+            currency: string;
+            matches: components["schemas"]["Found"][];
+            refusals: components["schemas"]["Refusal"][];
+            instead_of: components["schemas"]["NamedCut"] | null;
+            is_missing: boolean;
+            considered: number;
+        };
+        WhyNotAsked: {
+            wish: components["schemas"]["Wish"];
+            cut: string;
+        };
+        BestMatch: {
+            name: string;
+            score: number;
+        };
+        WorseBy: {
+            criterion: string;
+            points: number;
+            says: components["schemas"]["Phrase"] | null;
+        };
+        WhyNot: {
+            cut: components["schemas"]["NamedCut"];
+            in_case: boolean;
+            lead_days: number | null;
+            place: number | null;
+            score: number | null;
+            best: components["schemas"]["BestMatch"] | null;
+            match: components["schemas"]["Found"] | null;
+            worse_by: components["schemas"]["WorseBy"][];
+            refusals: components["schemas"]["Refusal"][];
+        };
         Credentials: {
             sign_in: string;
             password: string;
@@ -643,6 +944,8 @@ export interface components {
             town: string;
             /** @enum {string} */
             safety_profile: "us" | "uk" | "eu";
+            /** @description ISO 4217 */
+            currency: string;
         };
         Session: {
             name: string;
@@ -650,6 +953,7 @@ export interface components {
             role: "advisor" | "cutter" | "head_butcher";
             may_advise: boolean;
             may_change_catalogue: boolean;
+            may_change_case: boolean;
             shop: components["schemas"]["ShopSummary"];
         };
         OwnCut: {
@@ -671,12 +975,98 @@ export interface components {
             own_names: number;
             hidden: number;
         };
+        NewLot: {
+            number: string;
+            cut: string;
+            grade?: string | null;
+            thickness_mm?: number | null;
+            weight_g?: number | null;
+            price_per_kg: number;
+            aged_days?: number | null;
+            /** @enum {string} */
+            packed?: "wet" | "dry";
+            origin?: string | null;
+            use_by?: string | null;
+            parasite_frozen?: boolean;
+            pierced?: boolean;
+            lead_days?: number;
+        };
+        LotNumber: {
+            number: string;
+        };
+        CaseLot: {
+            id: number;
+            number: string;
+            cut: string;
+            grade: string | null;
+            thickness_mm: number | null;
+            weight_g: number | null;
+            price_per_kg: number;
+            aged_days: number | null;
+            /** @enum {string} */
+            packed: "wet" | "dry";
+            origin: string | null;
+            use_by: string | null;
+            parasite_frozen: boolean;
+            pierced: boolean;
+            lead_days: number;
+            cut_name: string | null;
+            group: string | null;
+            is_round: boolean;
+            fat_pct: number | null;
+            days_left: number | null;
+            fits_cut: boolean;
+        };
+        CaseTotals: {
+            lots: number;
+            weight_g: number;
+            value: number;
+            past: number;
+            due: number;
+            sold_out: number;
+        };
+        Case: {
+            currency: string;
+            lots: components["schemas"]["CaseLot"][];
+            totals: components["schemas"]["CaseTotals"];
+            may_change: boolean;
+        };
+        NewMove: {
+            /** @enum {string} */
+            kind: "weighed_out" | "thrown_away" | "counted" | "received";
+            grams: number;
+            reason?: string | null;
+        };
+        LotMove: {
+            /** @enum {string} */
+            kind: "received" | "sold" | "weighed_out" | "thrown_away" | "counted";
+            change_g: number;
+            left_g: number;
+            reason: string | null;
+            by: string | null;
+            at: string;
+        };
+        LotMoves: {
+            moves: components["schemas"]["LotMove"][];
+        };
+        RefusedRow: {
+            row: number;
+            key: string;
+            message: string;
+        };
+        CaseImported: {
+            received: number;
+            changed: number;
+            refused: components["schemas"]["RefusedRow"][];
+        };
         NewTicket: {
             ask: components["schemas"]["Ask"];
             customer_label?: string | null;
             cautions_read: string[];
             /** @enum {string} */
             units: "metric" | "imperial";
+            /** @description as weighed; left out, what the ticket says */
+            sold_g?: number | null;
         };
         StoredTicket: {
             id: string;
@@ -849,6 +1239,29 @@ export interface components {
             kind: string;
             text: string;
         };
+        Price: {
+            lot: string;
+            currency: string;
+            per_kg: number;
+            total: number;
+            a_head: number;
+            cooked_100g: number;
+        };
+        TicketPiece: {
+            mark: string;
+            diners: number;
+            at_risk: boolean;
+            word: string;
+            avoid: string[];
+            raw_g: number;
+            pieces: number | null;
+            pull_core_c: number;
+            can_probe: boolean;
+            time: components["schemas"]["TimeRange"];
+            goes_on_after_s: number;
+            /** @enum {string} */
+            verdict: "clear" | "caution" | "stop";
+        };
         TicketSchools: {
             doneness_words: string;
         };
@@ -869,7 +1282,9 @@ export interface components {
             schools: components["schemas"]["TicketSchools"];
             verdict: components["schemas"]["Verdict"];
             amounts: components["schemas"]["Amounts"];
-            price: Record<string, never> | null;
+            price: components["schemas"]["Price"] | null;
+            /** @description what is cooked or seasoned apart; none where all eat alike */
+            pieces?: components["schemas"]["TicketPiece"][];
             trim: Record<string, never> | null;
             seasoning: Record<string, never> | null;
             target: components["schemas"]["Target"];
@@ -1226,6 +1641,105 @@ export interface operations {
             };
         };
     };
+    match: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wish"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Matches"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineAsked"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineRead"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    whyNot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhyNotAsked"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhyNot"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     showSession: {
         parameters: {
             query?: never;
@@ -1494,6 +2008,216 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addLot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLot"];
+            };
+        };
+        responses: {
+            /** @description Made */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotNumber"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeLot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lot: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLot"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotNumber"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    exportCase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                format: "json" | "csv";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    importCase: {
+        parameters: {
+            query?: {
+                good_rows?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description Taken */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CaseImported"];
+                };
+            };
+            /** @description Nothing was taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CaseImported"];
+                };
+            };
+        };
+    };
+    listMoves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lot: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotMoves"];
+                };
+            };
+        };
+    };
+    moveLot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lot: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewMove"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotNumber"];
+                };
+            };
+            /** @description There is less left */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showCase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Case"];
                 };
             };
         };

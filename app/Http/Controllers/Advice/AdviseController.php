@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Advice;
 
 use App\Http\Requests\AskRequest;
+use App\Models\User;
+use App\Services\Stock;
 use Illuminate\Http\JsonResponse;
 use Nessmark\Advice\TicketWriter;
 use OpenApi\Attributes as OA;
@@ -17,8 +19,13 @@ final class AdviseController
             new OA\Response(response: 200, description: 'The ticket', content: new OA\JsonContent(ref: '#/components/schemas/Advice')),
             new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         ])]
-    public function __invoke(AskRequest $request, TicketWriter $writer): JsonResponse
+    public function __invoke(AskRequest $request, TicketWriter $writer, Stock $stock): JsonResponse
     {
-        return new JsonResponse($writer->advise($request->ask()));
+        /** @var User $user */
+        $user = $request->user();
+        $ask = $request->ask();
+        [, $lot] = $stock->soldFrom($user->shop, $ask->lotNumber);
+
+        return new JsonResponse($writer->advise($ask, $lot, $user->shop->currency));
     }
 }

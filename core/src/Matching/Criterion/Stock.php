@@ -17,8 +17,6 @@ final readonly class Stock implements Criterion
 
     private const UNDATED = 0.3;
 
-    private const SOON = 1;
-
     public function id(): string
     {
         return 'stock';
@@ -42,7 +40,8 @@ final readonly class Stock implements Criterion
 
         return match (true) {
             $option->lot->leadDays > 0 => new Phrase('match.to_order', ['days' => $option->lot->leadDays]),
-            $days !== null && $days <= self::SOON => new Phrase('match.first_to_go', ['days' => max(0, $days)]),
+            $days === 0 => new Phrase('match.last_day'),
+            $days === 1 => new Phrase('match.first_to_go'),
             default => null,
         };
     }

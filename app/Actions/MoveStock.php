@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Lot;
+use App\Models\LotMove;
+use App\Models\MoveKind;
+use App\Models\Ticket;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+/** Changes what is left of a lot, one at a time: the row is locked, and it never goes below nothing. */
+final class MoveStock
+{
+    /**
+     * @param  int  $changeG  negative for what leaves
+     *                        more than there is is refused, see StockRefused
+     */
+    public function execute(Lot $lot, User $user, MoveKind $kind, int $changeG, ?string $reason = null, ?Ticket $ticket = null): Lot
+    {
+        return DB::transaction(function () use ($lot, $user, $kind, $changeG, $reason, $ticket): Lot {
+            /** @var Lot|null $locked the row as it is now, not as this transaction first saw it */
+            $locked = Lot::query()->whereKey($lot->id)->lockForUpdate()->first();
+            if ($locked === null) {
+                throw StockRefused::gone($lot->number);
+            }
+            $left = ($locked->left_g ?? 0) + $changeG;
+            if ($locked->left_g !== null) {
+                if ($left < 0) {
+                    throw StockRefused::tooLittle($locked->number, $locked->left_g, -$changeG);
+                }
+                $locked->update(['left_g' => $left]);
+            }
+            LotMove::query()->create([
+                'lot_id' => $locked->id, 'user_id' => $user->id, 'ticket_id' => $ticket?->id, 'kind' => $kind, 'change_g' => $changeG,
+                'left_g' => $locked->left_g ?? 0, 'reason' => $reason,
+            ]);
+
+            return $locked;
+        });
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Lot;
+use App\Models\MoveKind;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Nessmark\Contract\LotReader;
+
+/** A change of what is left: so much out, thrown away with a reason, more taken in, or counted again. */
+final class MoveLotRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user()?->can('move-stock') ?? false;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'kind' => ['required', Rule::enum(MoveKind::class)->except([MoveKind::Sold])],
+            'grams' => ['required', 'numeric', 'min:0', 'max:'.LotReader::MOST_G],
+            'reason' => ['nullable', 'string', 'max:60'],
+        ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($validator->errors()->isEmpty() && $this->kind()->needsReason() && $this->reason() === null) {
+                $validator->errors()->add('reason', 'Say why it is thrown away.');
+            }
+        }];
+    }
+
+    public function kind(): MoveKind
+    {
+        return $this->enum('kind', MoveKind::class) ?? MoveKind::Counted;
+    }
+
+    public function changeG(Lot $lot): int
+    {
+        $grams = (int) round($this->float('grams'));
+
+        return match ($this->kind()) {
+            MoveKind::Received => $grams,
+            MoveKind::Counted => $grams - ($lot->left_g ?? 0),
+            default => -$grams,
+        };
+    }
+
+    public function reason(): ?string
+    {
+        $reason = trim($this->string('reason')->toString());
+
+        return $reason === '' ? null : $reason;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Services;
+
+use Illuminate\Http\Request;
+use Nessmark\Contract\LotCsv;
+use Nessmark\Contract\LotReader;
+use Nessmark\Errors\InputRefused;
+use Nessmark\Stock\Lot;
+
+/** Lots from a file, JSON or CSV, each read by the core; what is wrong is listed by row. */
+final readonly class LotUpload
+{
+    public const MOST_ROWS = 20_000;
+
+    /**
+     * @param  list<Lot>  $lots
+     * @param  list<array{row: int, key: string, message: string}>  $refused  rows counted from 1 below the header
+     */
+    private function __construct(public array $lots, public array $refused) {}
+
+    /** @throws InputRefused if the file as a whole is no table of lots */
+    public static function of(Request $request, LotReader $reader): self
+    {
+        $lots = $refused = $seen = [];
+        foreach (self::rows($request) as $i => $row) {
+            if (is_string($row)) {
+                $refused[] = ['row' => $i + 1, 'key' => 'row', 'message' => $row];
+
+                continue;
+            }
+            try {
+                $lot = $reader->read($row);
+                if (isset($seen[$lot->number])) {
+                    throw InputRefused::one('number', 'conflict', $lot->number, "another number: row {$seen[$lot->number]} has it already");
+                }
+                $seen[$lot->number] = $i + 1;
+                $lots[] = $lot;
+            } catch (InputRefused $error) {
+                foreach ($error->violations as $violation) {
+                    $refused[] = ['row' => $i + 1, 'key' => $violation->key, 'message' => $violation->message()];
+                }
+            }
+        }
+
+        return new self($lots, $refused);
+    }
+
+    /** @return list<array<string, mixed>|string> a lot, or why the line is none */
+    private static function rows(Request $request): array
+    {
+        if (str_starts_with($request->headers->get('Content-Type') ?? '', 'text/csv')) {
+            return array_map(static fn (array|string $row): array|string => is_string($row) ? $row : LotCsv::lot($row), Csv::lines($request->getContent(), LotCsv::HEADER, self::MOST_ROWS));
+        }
+        $data = json_decode($request->getContent(), true);
+        $lots = is_array($data) ? $data['lots'] ?? null : null;
+        if (! is_array($lots) || ! array_is_list($lots) || count($lots) > self::MOST_ROWS) {
+            throw InputRefused::one('lots', 'wrong_type', null, 'a list of lots, up to '.self::MOST_ROWS.', or a table (CSV) of them');
+        }
+
+        return array_map(static fn (mixed $lot): array|string => is_array($lot) ? $lot : 'a lot is an object', $lots);
+    }
+}
