@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\ImportLots;
 use App\Actions\StoreTicket;
+use App\Models\Lot;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\Ticket;
 use App\Models\User;
+use App\Services\Stock;
 use App\Services\Units;
 use Illuminate\Database\Seeder;
 use Nessmark\Safety\Profile;
@@ -39,7 +42,7 @@ final class DemoShopSeeder extends Seeder
         ]],
     ];
 
-    public function run(StoreTicket $store): void
+    public function run(StoreTicket $store, ImportLots $import, Stock $stock): void
     {
         $shop = Shop::query()->firstOrCreate(
             ['name' => 'Ollikson & Harrin', 'town' => 'Varrsund'],
@@ -47,6 +50,10 @@ final class DemoShopSeeder extends Seeder
         );
         foreach (self::STAFF as $person) {
             User::query()->firstOrCreate(['sign_in' => $person['sign_in']], [...$person, 'shop_id' => $shop->id]);
+        }
+        $butcher = User::query()->with('shop')->where('sign_in', 'ysolde')->firstOrFail();
+        if (! Lot::query()->where('shop_id', $shop->id)->exists()) {
+            $import->execute($butcher, array_map($stock->reader($shop)->read(...), DemoCase::lots()));
         }
         if (Ticket::query()->where('shop_id', $shop->id)->exists()) {
             return;

@@ -6,6 +6,8 @@ export const router = createRouter({
     { path: '/', redirect: '/counter' },
     { path: '/sign-in', name: 'sign-in', component: () => import('@/features/session/SignInPage.vue') },
     { path: '/counter', name: 'counter', component: () => import('@/features/counter/CounterPage.vue') },
+    { path: '/case', name: 'case', component: () => import('@/features/case/CasePage.vue') },
+    { path: '/case/board', name: 'price-board', component: () => import('@/features/case/PriceBoardPage.vue') },
     { path: '/tickets', name: 'tickets', component: () => import('@/features/tickets/TicketsPage.vue') },
     { path: '/tickets/:id', name: 'ticket', component: () => import('@/features/tickets/TicketPage.vue'), props: true },
     { path: '/atlas', name: 'atlas', component: () => import('@/features/atlas/AtlasPage.vue') },

@@ -26,6 +26,9 @@ final readonly class Matcher
 {
     public const MOST = 8;
 
+    /** What is further from the cut that was named does not stand in for it; in the points of Substitutes. Common practice, no source. */
+    private const FAR = 1.3;
+
     private function __construct(private Options $options, private Scoring $scoring, private Cooks $cooks, private Substitutes $substitutes) {}
 
     public static function from(DataFolder $folder, ?CookMemory $memory = null): self
@@ -184,8 +187,9 @@ final readonly class Matcher
         $cut = $catalogue->cut((string) array_key_first($named));
         $likeness = [];
         foreach ($lots as $lot) {
-            if (Substitutes::isComparable($cut, $lot->cut)) {
-                $likeness[$lot->cut->slug] = 1.0 / (1.0 + Substitutes::distance($cut, $lot->cut));
+            $distance = Substitutes::isComparable($cut, $lot->cut) ? Substitutes::distance($cut, $lot->cut) : INF;
+            if ($distance <= self::FAR) {
+                $likeness[$lot->cut->slug] = 1.0 / (1.0 + $distance);
             }
         }
         [$matches, $refused] = $this->ranked($wish->withNamed($likeness), $lots, self::MOST);

@@ -7,7 +7,7 @@ export function useSay() {
   const { t } = useI18n()
   return (phrase: Pick<Schemas['Phrase'], 'key' | 'args'>, units: Units): string => {
     const args: Record<string, string> = {}
-    for (const [name, value] of Object.entries(phrase.args)) args[name] = typeof value === 'number' ? show(name, value, units) : value
+    for (const [name, value] of Object.entries(phrase.args)) args[name] = typeof value === 'number' ? show(name, value, units) : name === 'word' || name === 'method' ? t(`${name}.${value}`) : value
     return t(`say.${phrase.key}`, args)
   }
 }

@@ -3,10 +3,11 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { useSay } from '@/i18n/useSay'
-import { duration, length, mass, perThickness, span, temperature, type Units } from '@/units/units'
+import { duration, length, mass, money, perThickness, span, temperature, type Units } from '@/units/units'
 import HeatRibbon from './HeatRibbon.vue'
 import SliceDrawing from './SliceDrawing.vue'
 import TextureMeter from './TextureMeter.vue'
+import TicketPieces from './TicketPieces.vue'
 import TicketTimeline from './TicketTimeline.vue'
 import VerdictBar from './VerdictBar.vue'
 
@@ -38,7 +39,7 @@ const notes = computed(() => [...props.ticket.cautions, ...props.ticket.doubts, 
 <template>
   <article class="card" :class="{ stale }" data-testid="ticket">
     <header>
-      <div class="title"><h2>{{ ticket.cut.name }}, {{ t('ticket.for', { diners: amounts.diners }) }}</h2><slot name="tools" /></div>
+      <div class="title"><h2>{{ ticket.cut.name }}, {{ t('ticket.for', { diners: amounts.diners }) }}</h2><div v-if="ticket.price" class="price" data-testid="price"><b>{{ money(ticket.price.total, ticket.price.currency) }}</b><small>{{ t('ticket.aHead', { price: money(ticket.price.a_head, ticket.price.currency), lot: ticket.price.lot }) }}</small></div></div>
       <p class="sub"><span>{{ t(`method.${ticket.method}`) }}{{ fires }}, {{ t(`word.${ticket.target.word}`) }}, {{ length(ticket.thickness_mm, units) }}</span><b>{{ raw }}</b></p>
     </header>
     <VerdictBar v-model:read="read" :verdict="ticket.verdict" :units="units" :readable="readable" />
@@ -52,6 +53,7 @@ const notes = computed(() => [...props.ticket.cautions, ...props.ticket.doubts, 
       <div v-if="first?.input === 'collagen'" class="hang"><small>{{ t('ticket.hangsCollagen') }}</small></div>
       <div v-else-if="first && hang" class="hang"><small>{{ t(`ticket.hangsOn.${first.input}`) }}</small><span>{{ hang }}</span></div>
     </div>
+    <TicketPieces v-if="ticket.pieces?.length" :pieces="ticket.pieces" :units="units" />
     <TextureMeter :ticket="ticket" :units="units" />
     <div class="facts"><SliceDrawing :section="ticket.cross_section" :units="units" /><HeatRibbon :ticket="ticket" :units="units" /></div>
     <TicketTimeline :lines="ticket.timeline" :units="units" />
@@ -64,16 +66,19 @@ const notes = computed(() => [...props.ticket.cautions, ...props.ticket.doubts, 
 </template>
 
 <style scoped>
-.card { background: var(--paper); border-top: 6px solid var(--oxblood); padding: 8px 16px 10px; display: flex; flex-direction: column; gap: 7px; flex: 1; }
+.card { background: var(--paper); border-top: 6px solid var(--oxblood); padding: 5px 14px 0; display: flex; flex-direction: column; gap: 5px; flex: 1; }
 .stale > :not(header):not(footer) { opacity: .55; }
 .title { display: flex; gap: 8px; align-items: flex-start; justify-content: space-between; }
-h2 { font-size: 28px; margin-right: auto; overflow-wrap: anywhere; padding-top: 4px; }
-.sub { display: flex; flex-wrap: wrap; gap: 2px 16px; justify-content: space-between; margin: 4px 0 0; color: var(--soft); }
-.sub b { font: 600 16px/1.35 var(--figures); color: var(--ink); }
-.facts { display: grid; grid-template-columns: 37% minmax(0, 1fr); gap: 14px; align-items: start; }
+h2 { font-size: 26px; margin-right: auto; overflow-wrap: anywhere; padding-top: 4px; }
+.price { text-align: right; white-space: nowrap; }
+.price b { display: block; font: 700 26px/1.05 var(--figures); font-variant-numeric: tabular-nums; }
+.price small { font-size: 13px; color: var(--soft); }
+.sub { display: flex; flex-wrap: wrap; gap: 2px 16px; justify-content: space-between; margin: 1px 0 0; color: var(--soft); font-size: 14px; line-height: 1.3; }
+.sub b { font: 600 15.5px/1.3 var(--figures); color: var(--ink); }
+.facts { display: grid; grid-template-columns: 33% minmax(0, 1fr); gap: 12px; align-items: start; }
 .numbers { display: flex; gap: 6px 26px; flex-wrap: wrap; }
 .numbers div { display: flex; flex-direction: column; }
-.numbers b { font: 700 31px/1.05 var(--figures); font-variant-numeric: tabular-nums; white-space: nowrap; }
+.numbers b { font: 700 28px/1.02 var(--figures); font-variant-numeric: tabular-nums; white-space: nowrap; }
 .numbers small { font-size: 13px; line-height: 1.3; color: var(--soft); }
 .hang { margin-left: auto; flex: 1 1 105px; max-width: 190px; text-align: right; font: 600 16px/1.3 var(--figures); }
 .notes { margin: 0; font-size: 12.5px; line-height: 1.35; color: #3c4643; }

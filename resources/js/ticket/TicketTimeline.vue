@@ -21,7 +21,7 @@ const at = (line: Schemas['TimelineLine']) => (line.clock !== null ? line.clock.
 <style scoped>
 .lines { border-collapse: collapse; width: 100%; }
 tr { border-top: 1px solid var(--hair); }
-th { width: 74px; text-align: left; font: 700 17px/1.2 var(--figures); font-variant-numeric: tabular-nums; padding: 3.5px 8px 3.5px 0; white-space: nowrap; vertical-align: baseline; }
-td { padding: 3.5px 0; vertical-align: baseline; line-height: 1.3; }
+th { width: 62px; text-align: left; font: 700 17px/1.2 var(--figures); font-variant-numeric: tabular-nums; padding: 2px 8px 2px 0; white-space: nowrap; vertical-align: baseline; }
+td { padding: 2px 0; vertical-align: baseline; line-height: 1.25; font-size: 14.5px; }
 .for { text-align: right; font: 700 17px/1.2 var(--figures); font-variant-numeric: tabular-nums; white-space: nowrap; padding-left: 10px; }
 </style>

@@ -19,7 +19,7 @@ async function signOut() {
 <template>
   <nav class="rail" :aria-label="t('nav.main')">
     <p class="wordmark">{{ t('app.name') }}</p>
-    <RouterLink v-for="screen in ['counter', 'atlas', 'tickets'] as const" :key="screen" class="rail-link" active-class="is-here" :to="{ name: screen }">
+    <RouterLink v-for="screen in ['counter', 'case', 'atlas', 'tickets'] as const" :key="screen" class="rail-link" active-class="is-here" :to="{ name: screen }">
       {{ t(`nav.${screen}`) }}
     </RouterLink>
     <div class="who">

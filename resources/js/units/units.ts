@@ -44,12 +44,27 @@ export function span(lowS: number, highS: number): string {
   return highS < 120 * 60 && lowS >= 60 ? `${Math.round(lowS / 60)}–${Math.round(highS / 60)}\u00a0min` : `${duration(lowS)}–${duration(highS)}`
 }
 
+const formats = new Map<string, Intl.NumberFormat>()
+
+/** A price in the shop's currency. */
+export function money(value: number, currency: string): string {
+  const format = formats.get(currency) ?? new Intl.NumberFormat('en', { style: 'currency', currency })
+  formats.set(currency, format)
+  return format.format(value)
+}
+
+/** A price a kilo, or what it comes to a pound. */
+export function perUnit(perKg: number, units: Units): number {
+  return units === 'metric' ? perKg : perKg * 0.45359237
+}
+
 export function show(name: string, value: number, units: Units): string {
   if (name.endsWith('_c')) return temperature(value, units)
   if (name.endsWith('_k')) return difference(value, units)
   if (name.endsWith('_mm')) return length(value, units)
   if (name.endsWith('_g')) return mass(value, units)
   if (name.endsWith('_s')) return duration(value)
+  if (name.endsWith('_money')) return value.toFixed(2)
   return plain(value, 2)
 }
 

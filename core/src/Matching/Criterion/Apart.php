@@ -31,11 +31,11 @@ final readonly class Apart implements Criterion
 
     public function value(Option $option, Wish $wish, Field $field): float
     {
-        return in_array($option->lot->cut->form, self::ONE_PIECE, true) ? self::HARD : 1.0;
+        return count($option->shares) > 1 && in_array($option->lot->cut->form, self::ONE_PIECE, true) ? self::HARD : 1.0;
     }
 
-    public function says(Option $option, Wish $wish, float $value): Phrase
+    public function says(Option $option, Wish $wish, float $value): ?Phrase
     {
-        return new Phrase($value >= 0.5 ? 'match.apart' : 'match.hard_to_part', ['pieces' => count($option->shares)]);
+        return count($option->shares) === 1 ? null : new Phrase($value >= 0.5 ? 'match.apart' : 'match.hard_to_part', ['pieces' => count($option->shares)]);
     }
 }

@@ -1,82 +1,163 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
+import ToggleRow from '@/ui/ToggleRow.vue'
 import { temperature } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
+import ApartEditor from './ApartEditor.vue'
+import { atHour, dayAndHour } from './clock'
 import type { CounterCut } from './queries'
-import { useDraft, type Appetite, type Day, type Scale } from './useDraft'
+import { usePiece } from './usePiece'
+import { useWish, type Eater, type Want } from './useWish'
 
-const props = defineProps<{ cut: CounterCut; officialC: number | null; byTexture: boolean; errors: Record<string, string> }>()
+const props = defineProps<{ cut: CounterCut; officialC: number | null; byTexture: boolean; currency: string; errors: Record<string, string> }>()
 const { t } = useI18n()
-const store = useDraft()
+const store = useWish()
+const pieces = usePiece()
 const units = useUnits()
 
+/** The unit is in the legend. */
+const degrees = (celsius: number) => temperature(celsius, units.units).replace(/\s?°[CF]$/u, '°')
 const words = computed(() => [
-  ...props.cut.doneness[store.draft.scale].map((choice) => ({ value: choice.word, label: t(`word.${choice.word}`), ...(props.byTexture ? {} : { note: temperature(choice.target_c, units.units) }) })),
-  { value: 'official_minimum', label: t('word.official_minimum'), ...(props.officialC === null ? {} : { note: temperature(props.officialC, units.units) }) },
+  ...props.cut.doneness[store.scale].map((choice) => ({ value: choice.word, label: t(`word.${choice.word}`), ...(props.byTexture ? {} : { note: degrees(choice.target_c) }) })),
+  { value: 'official_minimum', label: t('word.official_minimum'), ...(props.officialC === null ? {} : { note: degrees(props.officialC) }) },
 ])
-const doneness = computed({ get: () => store.draft.doneness ?? props.cut.default_doneness, set: (word: string) => { store.draft.doneness = word } })
-const risk = computed({ get: () => (store.draft.atRisk ? 'yes' : 'nobody'), set: (value: 'yes' | 'nobody') => { store.draft.atRisk = value === 'yes' } })
-const scale = computed({
-  get: () => store.draft.scale,
-  set: (value: Scale) => {
-    store.draft.scale = value
-    store.keepWord(props.cut)
+// The words of the cut on the ticket; what was said in another family's words shows as the ticket understood it.
+const onTicket = computed(() => pieces.piece.diners?.find((eater) => !eater.at_risk)?.doneness ?? pieces.piece.diners?.[0]?.doneness)
+const doneness = computed({ get: () => onTicket.value ?? store.first.doneness ?? props.cut.default_doneness, set: (word: string) => { store.patchFirst({ doneness: word }) } })
+const risk = computed({ get: () => (store.first.at_risk ? 'yes' : 'nobody'), set: (value: 'yes' | 'nobody') => { store.patchFirst({ at_risk: value === 'yes', doneness: undefined }) } })
+const appetite = computed({ get: () => store.first.appetite ?? 'usual', set: (value) => { store.patchFirst({ appetite: value }) } })
+const apart = computed(() => store.wish.diners.slice(1))
+const describe = (eater: Eater) => [eater.appetite && eater.appetite !== 'usual' ? t(`ask.${eater.appetite}`) : '', eater.at_risk ? t('ask.atRisk') : '', eater.doneness ? t(`word.${eater.doneness}`) : '', ...(eater.avoid ?? []).map((word) => t('ask.no', { word }))].filter(Boolean).join(', ') || t('ask.usual')
+const editing = ref(false)
+
+const appliances = ['pan', 'oven', 'grill', 'pot', 'water_bath', 'wok', 'broiler', 'steamer', 'smoker', 'spit', 'deep_fryer'] as const
+const more = ref(false)
+const fires = computed({
+  get: () => store.wish.appliances ?? [],
+  set: (kinds: string[]) => {
+    const sorts = Object.fromEntries(Object.entries(store.wish.fires ?? {}).filter(([kind]) => kinds.includes(kind) || (kind === 'burner' && kinds.includes('pan'))))
+    store.patch({ appliances: kinds, fires: sorts })
   },
 })
-const appetites: Appetite[] = ['small', 'usual', 'hearty']
-const days: Day[] = ['today', 'tomorrow']
-const count = (by: -1 | 1) => { store.draft.count = Math.max(1, store.draft.count + by) }
+const shownFires = computed(() => appliances.filter((kind, i) => more.value || i < 7 || fires.value.includes(kind)).map((value) => ({ value, label: t(`appliance.${value}`) })))
+const when = computed(() => dayAndHour(store.wish.eat_at))
+/** Where a day is chosen and no hour was said. */
+const USUAL_HOUR = '19:00'
+const clock = computed({ get: () => when.value?.clock ?? '', set: (value: string) => { store.patch({ eat_at: atHour(value, when.value?.days ?? 0) }) } })
+const day = computed({ get: () => String(when.value?.days ?? 0), set: (value: string) => { store.patch({ eat_at: atHour(clock.value || USUAL_HOUR, Number(value)) }) } })
+const days = computed(() => [...new Set([0, 1, when.value?.days ?? 0])].sort().map((value) => ({ value: String(value), label: value < 2 ? t(value ? 'ask.tomorrow' : 'ask.today') : t('ask.inDays', { days: value }) })))
+const budget = ref<string | null>(null)
+const budgetText = computed({
+  get: () => budget.value ?? (store.wish.budget == null ? '' : String(store.wish.budget)),
+  set: (text: string | undefined) => {
+    const value = Number((text ?? '').replace(',', '.'))
+    const isNone = (text ?? '').trim() === ''
+    budget.value = isNone || Number.isFinite(value) ? null : (text ?? '')
+    if (isNone || Number.isFinite(value)) store.patch({ budget: isNone ? null : value })
+  },
+})
+const avoiding = ref('')
+const avoid = computed(() => store.first.avoid ?? [])
+const addAvoid = () => {
+  const word = avoiding.value.trim().toLowerCase()
+  if (word) store.patch({ diners: store.wish.diners.map((eater) => ({ ...eater, avoid: [...new Set([...(eater.avoid ?? []), word])] })) })
+  avoiding.value = ''
+}
+const dropAvoid = (word: string) => { store.patch({ diners: store.wish.diners.map((eater) => ({ ...eater, avoid: (eater.avoid ?? []).filter((other) => other !== word) })) }) }
+const wantKeys: Want[] = ['cheap', 'quick', 'special', 'easy', 'lean', 'rich']
+const wants = computed({ get: () => store.wish.wants ?? [], set: (value: Want[]) => { store.patch({ wants: value }) } })
+const count = (by: -1 | 1) => { store.patchFirst({ count: Math.max(1, store.first.count + by) }) }
 </script>
 
 <template>
   <section class="column" :aria-label="t('ask.title')">
     <div>
-      <p id="eaters" class="legend">{{ t('ask.eaters') }}</p>
+      <p id="eaters" class="legend">{{ t('ask.eaters') }}<small v-if="apart.length">{{ t('ask.inAll', { count: store.heads }) }}</small></p>
       <div class="eaters">
         <div class="count" role="group" aria-labelledby="eaters">
           <button type="button" :aria-label="t('ask.fewer')" @click="count(-1)">−</button>
-          <output data-testid="count">{{ store.draft.count }}</output>
+          <output data-testid="count">{{ store.first.count }}</output>
           <button type="button" :aria-label="t('ask.more')" data-testid="more-people" @click="count(1)">+</button>
         </div>
-        <ChoiceRow v-model="store.draft.appetite" hidden-legend :legend="t('ask.appetite')" :choices="appetites.map((value) => ({ value, label: t(`ask.${value}`) }))" />
+        <ChoiceRow v-model="appetite" hidden-legend tight :legend="t('ask.appetite')" :choices="(['small', 'usual', 'hearty'] as const).map((value) => ({ value, label: t(`ask.${value}`) }))" />
       </div>
     </div>
-    <ChoiceRow v-model="risk" testid="risk" :legend="t('ask.risk')" :hint="t('ask.riskHint')"
-      :choices="[{ value: 'nobody', label: t('ask.nobody') }, { value: 'yes', label: t('ask.yes') }]" />
-    <ChoiceRow v-model="doneness" testid="doneness" stacked :legend="t('ask.doneness')" :choices="words" />
+    <ChoiceRow v-model="doneness" testid="doneness" tight :legend="t('ask.donenessIn', { unit: units.units === 'metric' ? '°C' : '°F' })" :choices="words" />
     <p v-if="errors['doneness']" class="wrong" role="alert">{{ errors['doneness'] }}</p>
-    <ChoiceRow v-model="scale" testid="scale" :legend="t('ask.words')"
-      :choices="[{ value: 'kitchen', label: t('ask.kitchen') }, { value: 'official', label: t('ask.official') }]" />
     <div>
-      <p class="legend">{{ t('ask.eatAt') }}</p>
-      <div class="eat">
-        <input v-model="store.draft.clock" type="time" :aria-label="t('ask.clock')" :aria-invalid="Boolean(errors['eat_at'])" data-testid="eat-at" />
-        <ChoiceRow v-if="store.draft.clock" v-model="store.draft.day" hidden-legend :legend="t('ask.eatAt')" :choices="days.map((value) => ({ value, label: t(`ask.${value}`) }))" />
-        <span v-else class="soft">{{ t('ask.noHour') }}</span>
+      <p class="legend" aria-hidden="true">{{ t('ask.risk') }}</p>
+      <div class="risk">
+        <ChoiceRow v-model="risk" testid="risk" tight hidden-legend :legend="t('ask.risk')" :choices="[{ value: 'nobody', label: t('ask.nobody') }, { value: 'yes', label: t('ask.allOfThem') }]" />
+        <button type="button" class="chip" data-testid="add-at-risk" @click="store.addEater({ count: 1, at_risk: true })">+ {{ t('ask.oneAtRisk') }}</button>
+        <button type="button" class="chip" :aria-expanded="editing" :aria-label="t('ask.apart')" data-testid="add-apart" @click="editing = !editing">+ {{ t('ask.other') }}</button>
       </div>
-      <p v-if="errors['eat_at']" class="wrong" role="alert">{{ errors['eat_at'] }}</p>
+      <div v-if="apart.length" class="chips apart">
+        <button v-for="(eater, i) in apart" :key="i" type="button" class="chip said" :aria-label="t('ask.drop', { what: `${eater.count} ${describe(eater)}` })" data-testid="apart" @click="store.dropEater(i + 1)">
+          <b>{{ eater.count }}</b> {{ describe(eater) }} <span aria-hidden="true">×</span></button>
+      </div>
+      <ApartEditor v-if="editing" :words="words" @done="(eater) => { store.addEater(eater); editing = false }" @cancel="editing = false" />
     </div>
+    <div>
+      <ToggleRow v-model="fires" testid="fires-said" :legend="t('ask.cooksOn')" :hint="fires.length === 0 ? t('ask.usualKitchen') : ''" :choices="shownFires">
+        <button v-if="!more" type="button" class="chip" data-testid="more-fires" @click="more = true">{{ t('ask.moreFires') }}</button>
+      </ToggleRow>
+      <p v-if="errors['appliances']" class="wrong" role="alert">{{ errors['appliances'] }}</p>
+    </div>
+    <div class="three">
+      <div>
+        <label for="eat-at">{{ t('ask.eatAt') }}</label>
+        <input id="eat-at" v-model="clock" type="time" :aria-invalid="Boolean(errors['eat_at'])" data-testid="eat-at" />
+      </div>
+      <div>
+        <label for="eat-day">{{ t('ask.day') }}</label>
+        <select id="eat-day" v-model="day" data-testid="eat-day"><option v-for="each in days" :key="each.value" :value="each.value">{{ each.label }}</option></select>
+      </div>
+      <div>
+        <label for="budget">{{ t('ask.budget', { currency }) }}</label>
+        <InputText id="budget" v-model="budgetText" inputmode="decimal" autocomplete="off" :placeholder="t('ask.any')" :invalid="budget !== null" data-testid="budget" />
+      </div>
+    </div>
+    <p v-if="errors['eat_at']" class="wrong" role="alert">{{ errors['eat_at'] }}</p>
+    <p v-if="budget !== null" class="wrong" role="alert">{{ t('piece.notANumber', { text: budget }) }}</p>
+    <div>
+      <div class="chips">
+        <button v-for="word in avoid" :key="word" type="button" class="chip not" :aria-label="t('ask.drop', { what: word })" data-testid="avoid" @click="dropAvoid(word)">{{ word }} <span aria-hidden="true">×</span></button>
+        <form class="add" @submit.prevent="addAvoid"><InputText v-model="avoiding" maxlength="30" :aria-label="t('ask.mustNot')" :placeholder="t('ask.mustNot')" autocomplete="off" data-testid="add-avoid" /></form>
+      </div>
+    </div>
+    <ToggleRow v-model="wants" hidden-legend testid="wants" :legend="t('ask.wants')" :choices="wantKeys.map((value) => ({ value, label: t(`want.${value}`) }))" />
     <div>
       <label for="label">{{ t('ask.label') }}</label>
-      <InputText id="label" v-model="store.draft.label" maxlength="60" autocomplete="off" :placeholder="t('ask.labelHint')" data-testid="label" />
+      <InputText id="label" v-model="store.kept.label" maxlength="60" autocomplete="off" :placeholder="t('ask.labelHint')" data-testid="label" />
     </div>
   </section>
 </template>
 
 <style scoped>
-.column { display: flex; flex-direction: column; gap: 13px; padding: 12px; background: #f9fbfa; border-right: 1px solid var(--line); }
+.column { display: flex; flex-direction: column; gap: 7px; padding: 8px 12px; background: #f9fbfa; border-right: 1px solid var(--line); min-width: 0; }
 .legend { font: 700 14px/20px var(--text); color: var(--soft); margin: 0 0 3px; }
-.eaters { display: grid; gap: 6px; }
+.legend small { font-weight: 400; margin-left: 8px; }
+.eaters { display: flex; gap: 5px; flex-wrap: wrap; align-items: center; }
 .count { display: inline-flex; border: 1px solid var(--ink); background: #fff; width: max-content; }
-.count button { width: 48px; height: 44px; border: 0; background: #fff; font: 600 24px/1 var(--figures); cursor: pointer; }
+.count button { width: 35px; height: 36px; border: 0; background: #fff; font: 600 24px/1 var(--figures); cursor: pointer; }
 .count button:hover { background: #e8eceb; }
-.count output { min-width: 54px; text-align: center; font: 700 27px/44px var(--figures); font-variant-numeric: tabular-nums; border-inline: 1px solid var(--line); }
-.eat { display: flex; gap: 6px; align-items: center; flex-wrap: wrap; }
-input[type='time'] { height: 40px; border: 1px solid var(--line); padding: 0 8px; font: 600 18px var(--figures); background: #fff; color: var(--ink); width: 136px; }
+.count output { min-width: 30px; text-align: center; font: 700 24px/36px var(--figures); font-variant-numeric: tabular-nums; border-inline: 1px solid var(--line); }
+.risk { display: flex; flex-wrap: wrap; gap: 3px; align-items: end; }
+.risk .chip { padding: 0 6px; font-size: 15.5px; }
+.apart { margin-top: 5px; }
+.chips { display: flex; flex-wrap: wrap; gap: 5px; align-items: center; }
+.chip { min-height: 36px; padding: 0 9px; border: 1px solid var(--line); background: #fff; color: var(--ink); font: 600 16px/1 var(--figures); cursor: pointer; }
+.chip:hover { background: #e8eceb; }
+.chip.said { background: var(--ink); border-color: var(--ink); color: #fff; }
+.chip.not { background: var(--mustard-wash); border-color: var(--mustard); }
+.add { flex: 1; min-width: 110px; }
+.add :deep(.p-inputtext) { width: 100%; height: 36px; }
+.three { display: grid; grid-template-columns: 1.35fr 1fr .85fr; gap: 6px; }
+.three label { white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+input[type='time'], select { height: 38px; border: 1px solid var(--line); padding: 0 5px; font: 600 16px var(--figures); background: #fff; color: var(--ink); width: 100%; border-radius: 0; }
 input[aria-invalid='true'] { border-color: var(--oxblood); }
-.soft { color: var(--soft); }
-.column :deep(.p-inputtext) { width: 100%; height: 40px; }
+.three :deep(.p-inputtext), .column > div > :deep(.p-inputtext) { width: 100%; height: 38px; }
 </style>

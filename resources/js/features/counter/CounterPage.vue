@@ -1,38 +1,86 @@
 <script setup lang="ts">
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { onKeyStroke, refDebounced } from '@vueuse/core'
+import { onKeyStroke, refDebounced, useLocalStorage } from '@vueuse/core'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, ApiError, orThrow } from '@/api/client'
+import { api, ApiError, orThrow, type Schemas } from '@/api/client'
 import { useSession } from '@/session'
 import TicketCard from '@/ticket/TicketCard.vue'
 import { useUnits } from '@/units/useUnits'
 import AskColumn from './AskColumn.vue'
+import AskLine from './AskLine.vue'
 import GiveBar from './GiveBar.vue'
 import KeysHelp from './KeysHelp.vue'
 import PieceColumn from './PieceColumn.vue'
-import { adviceQuery, catalogueQuery } from './queries'
-import { useDraft } from './useDraft'
+import MatchColumn from './MatchColumn.vue'
+import { adviceQuery, catalogueQuery, lineQuery, matchesQuery } from './queries'
+import { usePiece } from './usePiece'
+import { useWish } from './useWish'
 
 const { t } = useI18n()
-const store = useDraft()
+const store = useWish()
+const pieces = usePiece()
 const units = useUnits()
 const session = useSession()
 const queries = useQueryClient()
 const catalogue = useQuery(catalogueQuery())
-const cut = computed(() => catalogue.data.value?.find((candidate) => candidate.slug === store.draft.cut) ?? catalogue.data.value?.[0])
+const cut = computed(() => catalogue.data.value?.find((candidate) => candidate.slug === pieces.piece.cut) ?? catalogue.data.value?.[0])
+const currency = computed(() => session.data.value?.shop.currency ?? 'EUR')
+const mayAdvise = computed(() => session.data.value?.may_advise ?? false)
 
-watch(cut, (now) => { if (now && store.draft.thicknessMm === null && store.draft.thicknessText === null) store.take(now) }, { immediate: true })
+watch(cut, (now) => { if (now && pieces.piece.thicknessMm === null && pieces.piece.thicknessText === null) pieces.take(now) }, { immediate: true })
+
+const tab = ref<'matches' | 'piece'>('matches')
+const touched = useLocalStorage('nessmark.byHand', false)
+/** A match that was chosen stays while the ask is adjusted by tapping; another line is another ask. */
+const isPinned = ref(false)
+const byHand = computed(() => pieces.piece.lot === null && touched.value)
+function takeMatch(match: Schemas['Found'] | undefined) {
+  if (!match) return
+  touched.value = false
+  pieces.takeMatch(match.ask)
+}
+
+const choose = (match: Schemas['Found'] | undefined) => {
+  isPinned.value = true
+  takeMatch(match)
+}
+
+// The line is read as it is typed and makes the wish; a wish changed by tapping is written back into the line.
+const typedLast = ref(false)
+const line = computed({ get: () => store.kept.line, set: (text: string) => { typedLast.value = true; isPinned.value = false; store.kept.line = text } })
+const lineAsked = refDebounced(computed(() => store.kept.line), 160)
+const lineRead = useQuery(() => lineQuery(mayAdvise.value ? lineAsked.value : '', store.now))
+watch(() => lineRead.data.value, (read) => {
+  if (!read || !typedLast.value || lineAsked.value !== store.kept.line || lineRead.isPlaceholderData.value) return
+  store.kept.wish = read.wish
+})
+const wished = refDebounced(computed(() => store.asked), 140)
+const matches = useQuery(() => matchesQuery(mayAdvise.value ? wished.value : null, store.now))
+watch(() => store.wish, (now, before) => { if (JSON.stringify(now) !== JSON.stringify(before) && now !== lineRead.data.value?.wish) typedLast.value = false })
+watch(() => matches.data.value, (found) => {
+  if (!found || matches.isPlaceholderData.value) return
+  if (!typedLast.value) store.kept.line = found.line
+  // The ticket follows the case, until a piece was picked by hand.
+  if (found.matches.length === 0 || byHand.value) return
+  const same = isPinned.value ? found.matches.find((match) => match.lot.number === pieces.piece.lot && (match.method === pieces.piece.method || pieces.piece.methodByHand)) : undefined
+  if (!same) takeMatch(found.matches[0])
+  else Object.assign(pieces.piece, { diners: same.ask.diners, ...(same.lot.thickness_mm === null && store.wish.thickness_mm ? { thicknessMm: same.thickness_mm, thicknessText: null } : {}) })
+})
+const matchProblem = computed(() => (matches.isError.value ? (matches.error.value?.message ?? null) : null))
+const matchErrors = computed<Record<string, string>>(() => {
+  const error = matches.error.value
+  return error instanceof ApiError && matches.isError.value ? Object.fromEntries(error.violations.map((violation) => [violation.key.split('.').at(-1) ?? violation.key, violation.message])) : {}
+})
 
 const asked = refDebounced(
-  computed(() => store.ask),
+  computed(() => pieces.ask),
   120,
 )
-const mayAdvise = computed(() => session.data.value?.may_advise ?? false)
 const advice = useQuery(() => adviceQuery(mayAdvise.value ? asked.value : null))
 const ticket = computed(() => advice.data.value?.ticket ?? null)
-const isSettled = computed(() => JSON.stringify(asked.value) === JSON.stringify(store.ask))
-const stale = computed(() => store.ask === null || advice.isError.value || advice.isPlaceholderData.value || !isSettled.value)
+const isSettled = computed(() => JSON.stringify(asked.value) === JSON.stringify(pieces.ask))
+const stale = computed(() => pieces.ask === null || advice.isError.value || advice.isPlaceholderData.value || !isSettled.value)
 
 /** What the server refused, under the last word of its key, so that each stands by its own field. */
 const errors = computed<Record<string, string>>(() => {
@@ -51,16 +99,28 @@ watch(findings, () => { read.value = [] })
 
 const give = useMutation({
   mutationFn: () => {
-    if (store.ask === null) throw new Error(t('ticket.problems'))
-    return orThrow(api.POST('/tickets', { body: { ask: store.ask, customer_label: store.draft.label || null, cautions_read: read.value, units: units.units } }))
+    if (pieces.ask === null) throw new Error(t('ticket.problems'))
+    return orThrow(api.POST('/tickets', { body: { ask: pieces.ask, customer_label: store.kept.label || null, sold_g: soldG.value, cautions_read: read.value, units: units.units } }))
   },
-  onSuccess: () => queries.invalidateQueries({ queryKey: ['tickets'] }),
+  onSuccess: () => Promise.all(['tickets', 'matches', 'case'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
 })
 watch(asked, () => give.reset())
-const canGive = computed(() => ticket.value !== null && !stale.value && ticket.value.verdict.may_be_handed_over && ticket.value.verdict.findings.every((finding) => read.value.includes(finding.key)))
-const takeOffer = () => { store.draft.doneness = ticket.value?.verdict.offer?.doneness ?? store.draft.doneness }
+/** Nothing in the case fits what is asked: a ticket of before would not belong to it. */
+const nothingFits = computed(() => mayAdvise.value && !byHand.value && !matches.isFetching.value && matches.data.value?.matches.length === 0)
+const canGive = computed(() => ticket.value !== null && !nothingFits.value && !stale.value && ticket.value.verdict.may_be_handed_over && ticket.value.verdict.findings.every((finding) => read.value.includes(finding.key)))
+/** The offer is for whoever is at risk; where nobody is, for everyone. */
+const takeOffer = () => {
+  const word = ticket.value?.verdict.offer?.doneness
+  const someAtRisk = store.wish.diners.some((eater) => eater.at_risk)
+  if (word) store.patch({ diners: store.wish.diners.map((eater) => (!someAtRisk || eater.at_risk ? { ...eater, doneness: word } : eater)) })
+}
+const soldText = ref('')
+const soldG = computed(() => { const grams = Number(soldText.value.replace(',', '.')); return soldText.value.trim() === '' || !Number.isFinite(grams) ? null : Math.round(grams) })
+watch(() => pieces.piece.lot, () => { soldText.value = '' })
+const startAnew = () => { store.reset(); touched.value = false; isPinned.value = false; typedLast.value = false; give.reset(); lineField.value?.focus() }
 
-const piece = useTemplateRef('piece')
+const lineField = useTemplateRef('lineField')
+const stepThickness = (by: -1 | 1) => Object.assign(pieces.piece, { thicknessMm: Math.round(pieces.piece.thicknessMm ?? cut.value?.thickness_mm.typical ?? 0) + by, thicknessText: null })
 const keysOpen = ref(false)
 const typing = (event: KeyboardEvent) => event.target instanceof HTMLInputElement && !['radio', 'checkbox'].includes(event.target.type)
 const onKey = (key: string, run: () => void) => onKeyStroke(key, (event) => {
@@ -68,8 +128,11 @@ const onKey = (key: string, run: () => void) => onKeyStroke(key, (event) => {
   event.preventDefault()
   run()
 })
-onKey('[', () => piece.value?.stepThickness(-1))
-onKey(']', () => piece.value?.stepThickness(1))
+onKey('/', () => { lineField.value?.focus() })
+for (const place of [1, 2, 3, 4, 5, 6, 7, 8]) onKey(String(place), () => { choose(matches.data.value?.matches[place - 1]) })
+onKey('[', () => { stepThickness(-1) })
+onKey(']', () => { stepThickness(1) })
+onKey('n', startAnew)
 onKey('u', () => { units.toggle() })
 onKey('p', () => { if (canGive.value && !give.isPending.value) give.mutate() })
 onKey('?', () => { keysOpen.value = true })
@@ -82,21 +145,30 @@ onKey('?', () => { keysOpen.value = true })
   </div>
   <div v-else-if="catalogue.data.value && cut" class="counter">
     <h1 class="sr-only">{{ t('nav.counter') }}</h1>
-    <AskColumn class="part" :cut="cut" :official-c="ticket?.cut.slug === cut.slug ? ticket.verdict.official.core_c : null" :by-texture="ticket?.cut.slug === cut.slug && ticket.pull_by === 'fork'" :errors="errors" />
-    <PieceColumn ref="piece" class="part" :catalogue="catalogue.data.value" :cut="cut" :usual-heat-c="stale && store.draft.heatC === null && ticket?.method !== store.draft.method ? null : (ticket?.heat_c ?? null)" :errors="errors" />
+    <div class="top">
+      <AskLine ref="lineField" v-model="line" :read="lineRead.data.value ?? null" :busy="lineRead.isFetching.value" />
+      <button type="button" class="help new" data-testid="new-ask" @click="startAnew">{{ t('line.next') }} <kbd>N</kbd></button>
+      <button type="button" class="help" :aria-label="t('keys.open')" @click="keysOpen = true">?</button>
+      <button type="button" class="units" data-testid="units" @click="units.toggle()"><span class="sr-only">{{ t('app.units') }} </span>
+        <span :class="{ on: units.units === 'metric' }">{{ t('app.metric') }}</span><span :class="{ on: units.units === 'imperial' }">{{ t('app.imperial') }}</span>
+      </button>
+    </div>
+    <AskColumn class="part" :cut="cut" :currency="currency" :official-c="ticket?.cut.slug === cut.slug ? ticket.verdict.official.core_c : null" :by-texture="ticket?.cut.slug === cut.slug && ticket.pull_by === 'fork'" :errors="{ ...matchErrors, ...errors }" />
+    <section class="part middle" :aria-label="t(tab === 'matches' ? 'match.title' : 'piece.title')">
+      <div class="tabs" role="tablist" :aria-label="t('match.tabs')">
+        <button v-for="each in ['matches', 'piece'] as const" :key="each" type="button" role="tab" :aria-selected="tab === each" :data-testid="`tab-${each}`" @click="tab = each">{{ t(each === 'matches' ? 'match.title' : 'match.piece') }}</button>
+      </div>
+      <MatchColumn v-if="tab === 'matches'" :matches="matches.data.value ?? null" :busy="matches.isFetching.value" :problem="matchProblem" :lot="pieces.piece.lot" :method="pieces.piece.method" :cuts="catalogue.data.value" :units="units.units" @take="choose" />
+      <PieceColumn v-else :catalogue="catalogue.data.value" :cut="cut" :usual-heat-c="stale && pieces.piece.heatC === null && ticket?.method !== pieces.piece.method ? null : (ticket?.heat_c ?? null)" :errors="errors" @picked="touched = true" />
+    </section>
     <section class="part out" :aria-label="t('ticket.title')" aria-live="polite" :aria-busy="advice.isFetching.value">
       <p v-if="!mayAdvise" class="note">{{ t('ticket.mayNot') }}</p>
       <div v-if="problem" class="problem" role="alert" data-testid="problem"><b>{{ t('ticket.problems') }}</b> {{ problem }} <template v-if="ticket">{{ t('ticket.old') }}</template></div>
-      <div v-else-if="store.ask === null && ticket" class="problem" role="status">{{ t('ticket.old') }}</div>
-      <TicketCard v-if="ticket" v-model:read="read" :ticket="ticket" :units="units.units" :stale="stale" readable>
-        <template #tools>
-          <button type="button" class="help" :aria-label="t('keys.open')" @click="keysOpen = true">?</button>
-          <button type="button" class="units" data-testid="units" @click="units.toggle()"><span class="sr-only">{{ t('app.units') }} </span>
-            <span :class="{ on: units.units === 'metric' }">{{ t('app.metric') }}</span><span :class="{ on: units.units === 'imperial' }">{{ t('app.imperial') }}</span>
-          </button>
-        </template>
+      <div v-else-if="pieces.ask === null && ticket && !nothingFits" class="problem" role="status">{{ t('ticket.old') }}</div>
+      <p v-if="nothingFits" class="note" data-testid="nothing-fits">{{ t('ticket.nothingFits') }}</p>
+      <TicketCard v-else-if="ticket" v-model:read="read" :ticket="ticket" :units="units.units" :stale="stale" readable>
         <template #actions>
-          <GiveBar :ticket="ticket" :units="units.units" :can-give="canGive" :pending="give.isPending.value" :given="give.data.value ?? null" :problem="give.error.value?.message ?? null" @give="give.mutate()" @offer="takeOffer" />
+          <GiveBar v-model:sold="soldText" :ticket="ticket" :units="units.units" :can-give="canGive" :pending="give.isPending.value" :given="give.data.value ?? null" :problem="give.error.value?.message ?? null" @give="give.mutate()" @offer="takeOffer" />
         </template>
       </TicketCard>
       <p v-else-if="advice.isFetching.value" class="note">{{ t('ticket.waiting') }}</p>
@@ -108,15 +180,24 @@ onKey('?', () => { keysOpen.value = true })
 </template>
 
 <style scoped>
-.counter { display: grid; grid-template-columns: 252px 296px minmax(0, 1fr); min-height: 100%; }
-.out { padding: 10px 12px; background: #dbe1df; display: flex; flex-direction: column; gap: 8px; min-width: 0; }
+.counter { display: grid; grid-template-columns: 292px 330px minmax(0, 1fr); grid-template-rows: auto minmax(0, 1fr); height: 100%; }
+.part { overflow-y: auto; scrollbar-width: thin; position: relative; }
+.top { grid-column: 1 / -1; display: flex; gap: 8px; align-items: center; padding: 8px 12px; background: #fff; border-bottom: 1px solid var(--line); }
+.middle { padding: 10px 12px; background: #eef2f1; border-right: 1px solid var(--line); display: flex; flex-direction: column; gap: 8px; min-width: 0; }
+.tabs { display: flex; }
+.tabs button { flex: 1; min-height: 38px; border: 1px solid var(--ink); background: #fff; color: var(--ink); font: 600 16px/1 var(--figures); cursor: pointer; }
+.tabs button + button { border-left: 0; }
+.tabs [aria-selected='true'] { background: var(--ink); color: #fff; }
+.out { padding: 8px 10px 0; background: #dbe1df; display: flex; flex-direction: column; gap: 8px; min-width: 0; }
 .note { margin: 30px; font-size: 17px; }
 .problem { background: var(--red-wash); border-left: 5px solid var(--oxblood); padding: 8px 12px; }
 .apart { padding: 40px; }
-.help { flex: none; width: 40px; height: 40px; border: 1px solid var(--ink); background: #fff; font: 700 18px/1 var(--figures); cursor: pointer; margin-left: auto; }
-.units { flex: none; white-space: nowrap; display: inline-flex; border: 1px solid var(--ink); background: #fff; padding: 0; cursor: pointer; height: 40px; }
-.units span { padding: 0 11px; font: 600 16px/38px var(--figures); color: var(--ink); }
+.help { flex: none; min-width: 40px; height: 42px; border: 1px solid var(--ink); background: #fff; font: 700 17px/1 var(--figures); cursor: pointer; white-space: nowrap; }
+.new { padding: 0 10px; }
+.new kbd { font: 600 13px/1 var(--figures); border: 1px solid currentColor; padding: 2px 5px; margin-left: 4px; }
+.units { flex: none; white-space: nowrap; display: inline-flex; border: 1px solid var(--ink); background: #fff; padding: 0; cursor: pointer; height: 42px; }
+.units span { padding: 0 11px; font: 600 16px/40px var(--figures); color: var(--ink); }
 .units .on { background: var(--ink); color: #fff; }
-@media (max-width: 1180px) { .counter { grid-template-columns: 290px minmax(0, 1fr); } .out { grid-column: 1 / -1; } }
-@media (max-width: 640px) { .counter { grid-template-columns: minmax(0, 1fr); } .out { padding: 8px; } }
+@media (max-width: 1180px) { .counter { grid-template-columns: 290px minmax(0, 1fr); grid-template-rows: auto; height: auto; } .part { overflow: visible; } .out { grid-column: 1 / -1; } }
+@media (max-width: 640px) { .counter { grid-template-columns: minmax(0, 1fr); } .top { flex-wrap: wrap; } .top > :first-child { flex-basis: 100%; } .out { padding: 8px; } }
 </style>

@@ -4,6 +4,7 @@ import type { Schemas } from '@/api/client'
 import { temperature, type Units } from '@/units/units'
 
 defineProps<{ ticket: Schemas['Ticket']; units: Units; canGive: boolean; pending: boolean; given: Schemas['StoredTicket'] | null; problem: string | null }>()
+const sold = defineModel<string>('sold', { default: '' })
 defineEmits<{ give: []; offer: [] }>()
 const { t } = useI18n()
 </script>
@@ -20,7 +21,8 @@ const { t } = useI18n()
       <button v-if="ticket.verdict.may_be_handed_over" type="button" class="strong" :disabled="!canGive || pending" data-testid="give" @click="$emit('give')">
         {{ t(pending ? 'ticket.giving' : 'ticket.give') }} <kbd>P</kbd>
       </button>
-      <b v-else class="stopped">{{ t('ticket.stopped') }}</b>
+      <label v-if="ticket.price && ticket.verdict.may_be_handed_over" class="weighed">{{ t('ticket.weighed') }} <input v-model="sold" inputmode="decimal" autocomplete="off" :placeholder="String(Math.round(ticket.amounts.raw_g))" data-testid="sold" /> g</label>
+      <b v-if="!ticket.verdict.may_be_handed_over" class="stopped">{{ t('ticket.stopped') }}</b>
       <button v-if="ticket.verdict.offer" type="button" class="plain" data-testid="offer" @click="$emit('offer')">
         {{ t('ticket.offer', { core_c: temperature(ticket.verdict.offer.core_c, units) }) }}
       </button>
@@ -33,5 +35,7 @@ const { t } = useI18n()
 .row, .given { display: flex; gap: 10px; align-items: center; flex-wrap: wrap; }
 .given { background: var(--bay-wash); border-left: 5px solid var(--bay); padding: 6px 10px; }
 .stopped { font: 700 20px/46px var(--figures); color: var(--oxblood); }
-.plain { font-size: 17px; padding: 0 13px; }
+.plain { font-size: 16px; padding: 0 10px; }
+.weighed { margin: 0; font: 600 16px/1 var(--figures); color: var(--ink); display: flex; gap: 6px; align-items: center; }
+.weighed input { width: 76px; height: 44px; border: 1px solid var(--line); text-align: right; padding: 0 8px; font: 700 18px var(--figures); }
 </style>

@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 
 const open = defineModel<boolean>({ required: true })
 const { t } = useI18n()
-const keys = [['[  ]', 'thickness'], ['U', 'units'], ['P', 'give'], ['?', 'help'], ['← →', 'choice'], ['Tab', 'next']] as const
+const keys = [['/', 'line'], ['1 – 8', 'match'], ['N', 'next_customer'], ['[  ]', 'thickness'], ['U', 'units'], ['P', 'give'], ['?', 'help'], ['← →', 'choice'], ['Tab', 'next']] as const
 </script>
 
 <template>

@@ -33,3 +33,29 @@ export const adviceQuery = (ask: Schemas['Ask'] | null) =>
     placeholderData: keepPreviousData,
     staleTime: 60_000,
   })
+
+/** A line as it is understood, and what its last word may be going to be. */
+export const lineQuery = (line: string, now: () => string) =>
+  queryOptions({
+    queryKey: ['ask-line', line] as const,
+    queryFn: ({ signal }) => orThrow(api.POST('/ask-line', { body: { line, now: now() }, signal })),
+    enabled: line.trim() !== '',
+    placeholderData: keepPreviousData,
+  })
+
+/** What fits a wish. The last matches stay on show while the next are found. */
+export const matchesQuery = (wish: Schemas['Wish'] | null, now: () => string) =>
+  queryOptions({
+    queryKey: ['matches', wish] as const,
+    queryFn: ({ signal }) => orThrow(api.POST('/matches', { body: { ...(wish ?? { diners: [] }), now: now() }, signal })),
+    enabled: wish !== null,
+    placeholderData: keepPreviousData,
+    staleTime: 30_000,
+  })
+
+export const whyNotQuery = (wish: Schemas['Wish'], cut: string, now: () => string) =>
+  queryOptions({
+    queryKey: ['why-not', wish, cut] as const,
+    queryFn: ({ signal }) => orThrow(api.POST('/why-not', { body: { wish: { ...wish, now: now() }, cut }, signal })),
+    enabled: cut !== '',
+  })

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { refDebounced } from '@vueuse/core'
+import InputText from 'primevue/inputtext'
+import { computed, reactive, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api, ApiError, orThrow, type Schemas } from '@/api/client'
+import { catalogueQuery, findCutQuery } from '@/features/counter/queries'
+
+// Takes a lot in, or changes what is known of one. What is typed stays, right or wrong; the server names what is wrong by its field.
+const props = defineProps<{ lot?: Schemas['CaseLot'] }>()
+const emit = defineEmits<{ done: []; cancel: [] }>()
+const { t } = useI18n()
+const queries = useQueryClient()
+const text = (value: string | number | null | undefined) => (value === null || value === undefined ? '' : String(value))
+const form = reactive({
+  number: text(props.lot?.number), cut: text(props.lot?.cut), grade: text(props.lot?.grade), thickness_mm: text(props.lot?.thickness_mm), weight_g: text(props.lot?.weight_g), price_per_kg: text(props.lot?.price_per_kg),
+  aged_days: text(props.lot?.aged_days), packed: props.lot?.packed ?? ('wet' as 'wet' | 'dry'), origin: text(props.lot?.origin), use_by: text(props.lot?.use_by), parasite_frozen: props.lot?.parasite_frozen ?? false, pierced: props.lot?.pierced ?? false, lead_days: text(props.lot?.lead_days || ''),
+})
+const catalogue = useQuery(catalogueQuery())
+const find = ref(props.lot?.cut_name ?? '')
+const asked = refDebounced(computed(() => find.value.trim()), 150)
+const found = useQuery(() => findCutQuery(asked.value))
+const chosen = computed(() => catalogue.data.value?.find((cut) => cut.slug === form.cut))
+const offers = computed(() => (chosen.value?.name === find.value || asked.value === '' ? [] : (found.data.value ?? []).slice(0, 6).map((slug) => catalogue.data.value?.find((cut) => cut.slug === slug)).filter((cut) => cut !== undefined)))
+/** A number where it is one; what is none goes as typed, for the server to refuse by name. */
+const figure = (value: string): number | null => (value.trim() === '' ? null : Number.isFinite(Number(value.replace(',', '.'))) ? Number(value.replace(',', '.')) : (value as unknown as number))
+const body = () => ({
+  number: form.number.trim(), cut: form.cut, grade: form.grade.trim() || null, thickness_mm: figure(form.thickness_mm), weight_g: figure(form.weight_g), price_per_kg: figure(form.price_per_kg) ?? (undefined as unknown as number),
+  aged_days: figure(form.aged_days), packed: form.packed, origin: form.origin.trim() || null, use_by: form.use_by || null, parasite_frozen: form.parasite_frozen, pierced: form.pierced, lead_days: figure(form.lead_days) ?? 0,
+})
+const save = useMutation({
+  mutationFn: () => (props.lot ? orThrow(api.PUT('/case/lots/{lot}', { params: { path: { lot: props.lot.id } }, body: body() })) : orThrow(api.POST('/case/lots', { body: body() }))),
+  onSuccess: async () => {
+    await Promise.all(['case', 'matches'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+    emit('done')
+  },
+})
+const errors = computed<Record<string, string>>(() => (save.error.value instanceof ApiError ? Object.fromEntries(save.error.value.violations.map((violation) => [violation.key, violation.message])) : {}))
+const fields = ['number', 'weight_g', 'price_per_kg', 'thickness_mm', 'grade', 'aged_days', 'origin', 'use_by', 'lead_days'] as const
+const shown = computed(() => fields.filter((field) => !props.lot || (field !== 'number' && field !== 'weight_g')))
+</script>
+
+<template>
+  <form class="form" data-testid="lot-form" @submit.prevent="save.mutate()">
+    <div class="cut">
+      <label for="lot-cut">{{ t('case.cut') }}</label>
+      <InputText id="lot-cut" v-model="find" autocomplete="off" :disabled="Boolean(lot)" :invalid="Boolean(errors['cut'])" data-testid="lot-cut" />
+      <ul v-if="offers.length"><li v-for="cut in offers" :key="cut.slug"><button type="button" data-testid="lot-cut-offer" @click="form.cut = cut.slug; find = cut.name">{{ cut.name }}</button></li></ul>
+      <p v-if="errors['cut']" class="wrong" role="alert">{{ errors['cut'] }}</p>
+    </div>
+    <div v-for="field in shown" :key="field">
+      <label :for="`lot-${field}`">{{ t(`lot.${field}`) }}</label>
+      <InputText :id="`lot-${field}`" v-model="form[field]" :type="field === 'use_by' ? 'date' : 'text'" :inputmode="['number', 'grade', 'origin', 'use_by'].includes(field) ? undefined : 'decimal'" autocomplete="off" :placeholder="field === 'grade' ? 'usda_quality:choice' : ''" :invalid="Boolean(errors[field])" :data-testid="`lot-${field}`" />
+      <p v-if="errors[field]" class="wrong" role="alert">{{ errors[field] }}</p>
+    </div>
+    <label class="tick"><select v-model="form.packed" data-testid="lot-packed"><option value="wet">{{ t('case.packed.wet') }}</option><option value="dry">{{ t('case.packed.dry') }}</option></select></label>
+    <label v-if="chosen?.food_class === 'fish'" class="tick"><input v-model="form.parasite_frozen" type="checkbox" /> {{ t('piece.frozen') }}</label>
+    <label v-if="chosen?.can_be_pierced" class="tick"><input v-model="form.pierced" type="checkbox" /> {{ t('piece.pierced') }}</label>
+    <p v-if="errors['pierced']" class="wrong" role="alert">{{ errors['pierced'] }}</p>
+    <div class="row"><button type="submit" class="strong" :disabled="save.isPending.value" data-testid="lot-save">{{ t(lot ? 'case.save' : 'case.takeIn') }}</button><button type="button" class="plain" @click="emit('cancel')">{{ t('own.cancel') }}</button>
+      <p v-if="save.error.value && Object.keys(errors).length === 0" class="wrong" role="alert">{{ save.error.value.message }}</p></div>
+  </form>
+</template>
+
+<style scoped>
+.form { display: flex; flex-wrap: wrap; gap: 8px 10px; align-items: start; background: #fff; border: 1px solid var(--ink); padding: 10px 12px; margin-bottom: 12px; }
+.form > div { width: 130px; }
+.form > .cut { width: 240px; position: relative; }
+.form > .row { width: 100%; display: flex; gap: 8px; align-items: center; }
+.form :deep(.p-inputtext), select { width: 100%; height: 42px; font: 600 17px var(--figures); border: 1px solid var(--line); background: #fff; color: var(--ink); padding: 0 8px; }
+ul { position: absolute; z-index: 3; left: 0; right: 0; margin: 0; padding: 0; list-style: none; background: #fff; border: 1px solid var(--ink); }
+li button { width: 100%; min-height: 38px; text-align: left; border: 0; border-bottom: 1px solid var(--hair); background: #fff; padding: 0 10px; font: 600 16px/1 var(--figures); cursor: pointer; }
+.tick { display: flex; gap: 8px; align-items: center; min-height: 42px; margin: 23px 0 0; color: var(--ink); font-weight: 400; }
+.tick input { width: 22px; height: 22px; }
+</style>

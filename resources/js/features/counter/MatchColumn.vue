@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import type { Schemas } from '@/api/client'
+import { type Units } from '@/units/units'
+import MatchCard from './MatchCard.vue'
+import type { CounterCut } from './queries'
+import Refusals from './Refusals.vue'
+import { useWish } from './useWish'
+import WhyNot from './WhyNot.vue'
+
+defineProps<{ matches: Schemas['Matches'] | null; busy: boolean; problem: string | null; lot: string | null; method: string | null; cuts: CounterCut[]; units: Units }>()
+defineEmits<{ take: [match: Schemas['Found']] }>()
+const { t } = useI18n()
+const store = useWish()
+</script>
+
+<template>
+  <div class="list" :aria-busy="busy" data-testid="matches">
+    <p v-if="problem" class="wrong" role="alert" data-testid="match-problem">{{ problem }}</p>
+    <template v-if="matches">
+      <p class="head" role="status" data-testid="match-head">
+        <template v-if="matches.instead_of">{{ t('match.instead', { name: matches.instead_of.name }) }}</template>
+        <template v-else>{{ t(matches.matches.length === 1 ? 'match.one' : 'match.count', { count: matches.matches.length, considered: matches.considered }) }}</template>
+      </p>
+      <Refusals v-if="matches.matches.length === 0" :matches="matches" :units="units" />
+      <MatchCard v-for="(match, i) in matches.matches" :key="`${match.lot.number} ${match.method}`" :match="match" :place="i + 1" :on="match.lot.number === lot && match.method === method" :units="units" :currency="matches.currency" @take="$emit('take', match)" />
+      <label class="order"><input type="checkbox" :checked="store.wish.may_order ?? false" data-testid="may-order" @change="store.patch({ may_order: !(store.wish.may_order ?? false) })" /> {{ t('match.showOrder') }}</label>
+      <WhyNot :cuts="cuts" :wish="store.asked" :units="units" @take="$emit('take', $event)" />
+    </template>
+    <p v-else-if="!problem" class="head">{{ t('match.waiting') }}</p>
+  </div>
+</template>
+
+<style scoped>
+.list { display: flex; flex-direction: column; gap: 7px; min-width: 0; }
+.head { margin: 0; font: 600 15px/1.3 var(--figures); }
+.order { display: flex; gap: 9px; align-items: center; font-size: 15px; color: var(--ink); cursor: pointer; min-height: 34px; margin: 0; }
+.order input { width: 22px; height: 22px; accent-color: var(--ink); }
+</style>

@@ -1,0 +1,44 @@
+import { useLocalStorage } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import { computed } from 'vue'
+import type { Schemas } from '@/api/client'
+import { useUnits } from '@/units/useUnits'
+import { localIso } from './clock'
+
+export type Wish = Schemas['Wish']
+export type Eater = Schemas['WishDiner']
+export type Scale = 'kitchen' | 'official'
+export type Want = NonNullable<Wish['wants']>[number]
+
+interface Kept { line: string; wish: Wish; label: string }
+
+/** What the customer has and wants. Kept on the device, so that neither a reload nor a lost connection loses it. */
+export const useWish = defineStore('wish', () => {
+  const kept = useLocalStorage<Kept>('nessmark.wish', { line: '', wish: { diners: [{ count: 2 }] }, label: '' }, { mergeDefaults: true })
+  const units = useUnits()
+  if (kept.value.wish.eat_at && new Date(kept.value.wish.eat_at) <= new Date()) kept.value.wish = { ...kept.value.wish, eat_at: null } // yesterday's hour
+
+  const scale = useLocalStorage<Scale>('nessmark.scale', 'kitchen')
+  const wish = computed(() => kept.value.wish)
+  /** As it is sent; the hour it is goes with it when it is sent. */
+  const asked = computed<Wish>(() => ({ ...kept.value.wish, units: units.units, schools: { doneness_words: scale.value } }))
+  const first = computed<Eater>(() => kept.value.wish.diners[0] ?? { count: 1 })
+  const heads = computed(() => kept.value.wish.diners.reduce((sum, eater) => sum + eater.count, 0))
+
+  /** A change made by tapping; the line is written anew from it by the server. */
+  const patch = (change: Partial<Wish>) => { kept.value.wish = { ...kept.value.wish, ...change } }
+  const patchFirst = (change: Partial<Eater>) => { patch({ diners: [{ ...first.value, ...change }, ...kept.value.wish.diners.slice(1)] }) }
+  const addEater = (eater: Eater) => {
+    const left = first.value.count - eater.count
+    patch({ diners: [{ ...first.value, count: Math.max(1, left) }, ...kept.value.wish.diners.slice(1), eater] })
+  }
+  const dropEater = (index: number) => {
+    const gone = kept.value.wish.diners[index]
+    const rest = kept.value.wish.diners.filter((_, i) => i !== index)
+    patch({ diners: rest.map((eater, i) => (i === 0 ? { ...eater, count: eater.count + (gone?.count ?? 0) } : eater)) })
+  }
+  const reset = () => { kept.value = { line: '', wish: { diners: [{ count: 2 }] }, label: '' } }
+  const now = () => localIso(new Date())
+
+  return { kept, scale, wish, asked, first, heads, patch, patchFirst, addEater, dropEater, reset, now }
+})
