@@ -10,6 +10,14 @@ use App\Http\Controllers\Atlas\ReadGradeController;
 use App\Http\Controllers\Atlas\ShowCutController;
 use App\Http\Controllers\Atlas\ShowSubstitutesController;
 use App\Http\Controllers\Catalogue\ShowCatalogueController;
+use App\Http\Controllers\Customers\AddCustomerController;
+use App\Http\Controllers\Customers\ChangeCustomerController;
+use App\Http\Controllers\Customers\ForgetCustomerController;
+use App\Http\Controllers\Customers\ListCustomersController;
+use App\Http\Controllers\House\ChangeHouseController;
+use App\Http\Controllers\House\PriceFromCostController;
+use App\Http\Controllers\House\ShowDifferenceController;
+use App\Http\Controllers\House\ShowHouseController;
 use App\Http\Controllers\Matching\MatchController;
 use App\Http\Controllers\Matching\ReadLineController;
 use App\Http\Controllers\Matching\WhyNotController;
@@ -25,6 +33,10 @@ use App\Http\Controllers\ShopCatalogue\ImportCatalogueController;
 use App\Http\Controllers\ShopCatalogue\RemoveCutController;
 use App\Http\Controllers\ShopCatalogue\RemoveNameController;
 use App\Http\Controllers\ShopCatalogue\ShowAgainController;
+use App\Http\Controllers\Staff\AddStaffController;
+use App\Http\Controllers\Staff\ChangeStaffController;
+use App\Http\Controllers\Staff\ListStaffController;
+use App\Http\Controllers\Staff\RemoveStaffController;
 use App\Http\Controllers\Stock\AddLotController;
 use App\Http\Controllers\Stock\ChangeLotController;
 use App\Http\Controllers\Stock\ExportCaseController;
@@ -71,6 +83,22 @@ Route::middleware('auth:sanctum')->group(function (): void {
     });
     Route::get('case/lots/{lot}/moves', ListMovesController::class)->can('own-lot', 'lot');
     Route::post('case/lots/{lot}/moves', MoveLotController::class)->can('own-lot', 'lot');
+    Route::get('house', ShowHouseController::class)->can('see-catalogue');
+    Route::post('schools/{school}/difference', ShowDifferenceController::class)->can('see-catalogue')->middleware('throttle:advice');
+    Route::get('price', PriceFromCostController::class)->can('change-case');
+    Route::middleware('can:run-house')->group(function (): void {
+        Route::put('house', ChangeHouseController::class);
+        Route::get('staff', ListStaffController::class);
+        Route::post('staff', AddStaffController::class);
+        Route::put('staff/{user}', ChangeStaffController::class)->can('own-staff', 'user');
+        Route::delete('staff/{user}', RemoveStaffController::class)->can('own-staff', 'user');
+    });
+    Route::middleware('can:advise')->group(function (): void {
+        Route::get('customers', ListCustomersController::class);
+        Route::post('customers', AddCustomerController::class);
+        Route::put('customers/{customer}', ChangeCustomerController::class)->can('own-customer', 'customer');
+        Route::delete('customers/{customer}', ForgetCustomerController::class)->can('own-customer', 'customer');
+    });
     Route::middleware(['can:advise', 'throttle:advice'])->group(function (): void {
         Route::post('ask-line', ReadLineController::class);
         Route::post('matches', MatchController::class);

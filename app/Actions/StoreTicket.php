@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\Customer;
 use App\Models\MoveKind;
 use App\Models\Shop;
 use App\Models\Ticket;
 use App\Models\User;
+use App\Services\House;
 use App\Services\ShopCatalogue;
 use App\Services\Stock;
 use App\Services\Units;
@@ -21,7 +23,7 @@ use Nessmark\Quantity\Mass;
 /** Computes the ask once more and keeps it with its result, so that what is handed over is what was computed. */
 final readonly class StoreTicket
 {
-    public function __construct(private AskReader $reader, private TicketWriter $writer, private ShopCatalogue $catalogues, private Stock $stock, private MoveStock $moves) {}
+    public function __construct(private AskReader $reader, private TicketWriter $writer, private ShopCatalogue $catalogues, private Stock $stock, private MoveStock $moves, private House $house) {}
 
     /**
      * @param  array<string, mixed>  $askData
@@ -32,10 +34,10 @@ final readonly class StoreTicket
      * @throws StockRefused if the lot has less left, whoever took it
      * @throws InputRefused if the ask is wrong, or the shop has no such lot
      */
-    public function execute(User $user, array $askData, Units $units, ?string $customerLabel, array $cautionsRead, ?int $soldG = null): Ticket
+    public function execute(User $user, array $askData, Units $units, ?string $customerLabel, array $cautionsRead, ?int $soldG = null, ?Customer $customer = null): Ticket
     {
         $askData['now'] ??= now()->format(DATE_ATOM);
-        $ask = $this->reader->read($askData, $user->shop->safety_profile, $this->catalogues->of($user->shop));
+        $ask = $this->reader->read($askData, $this->house->rules($user->shop), $this->catalogues->of($user->shop));
         [$row, $lot] = $this->stock->soldFrom($user->shop, $ask->lotNumber);
         /** @var array{verdict: array{level: string, may_be_handed_over: bool, findings: list<array{key: string}>}, amounts: array{raw_g: float}} $result */
         $result = $this->writer->advise($ask, $lot, $user->shop->currency)['ticket'];
@@ -47,7 +49,7 @@ final readonly class StoreTicket
             throw TicketRefused::notReadOut($unread);
         }
 
-        return DB::transaction(function () use ($user, $askData, $ask, $result, $units, $customerLabel, $cautionsRead, $row, $lot, $soldG): Ticket {
+        return DB::transaction(function () use ($user, $askData, $ask, $result, $units, $customerLabel, $cautionsRead, $row, $lot, $soldG, $customer): Ticket {
             Shop::query()->whereKey($user->shop_id)->lockForUpdate()->first(); // one number at a time
             $last = Ticket::query()->where('shop_id', $user->shop_id)->max('number');
 
@@ -56,7 +58,8 @@ final readonly class StoreTicket
                 'shop_id' => $user->shop_id,
                 'user_id' => $user->id,
                 'number' => (is_numeric($last) ? (int) $last : 0) + 1,
-                'customer_label' => $customerLabel,
+                'customer_label' => $customerLabel ?? $customer?->name,
+                'customer_id' => $customer?->id,
                 'units' => $units->value,
                 'cut_slug' => $ask->cut->slug,
                 'cut_name' => $ask->cut->name,

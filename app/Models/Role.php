@@ -25,6 +25,12 @@ enum Role: string
         };
     }
 
+    /** Writes the house rules and says who works here. */
+    public function runsHouse(): bool
+    {
+        return $this === self::HeadButcher;
+    }
+
     public function givesTickets(): bool
     {
         return match ($this) {

@@ -14,15 +14,19 @@ use Nessmark\Safety\Profile;
  * @property string $town
  * @property Profile $safety_profile
  * @property string $currency
+ * @property array<string, mixed>|null $house
+ * @property string|null $margin_pct
+ * @property string $units
+ * @property string $language
  */
 final class Shop extends Model
 {
-    protected $fillable = ['name', 'town', 'safety_profile', 'currency'];
+    protected $fillable = ['name', 'town', 'safety_profile', 'currency', 'house', 'margin_pct', 'units', 'language'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['safety_profile' => Profile::class];
+        return ['safety_profile' => Profile::class, 'house' => 'array'];
     }
 
     /** @return HasMany<User, $this> */

@@ -32,7 +32,7 @@ final class Ticket extends Model
 
     protected $fillable = [
         'shop_id', 'user_id', 'number', 'customer_label', 'units', 'ask', 'result', 'cautions_read',
-        'cut_slug', 'cut_name', 'method', 'verdict', 'engine_version', 'lot_id', 'sold_g', 'price_minor',
+        'cut_slug', 'cut_name', 'method', 'verdict', 'engine_version', 'lot_id', 'sold_g', 'price_minor', 'customer_id',
     ];
 
     /** @return array<string, string> */

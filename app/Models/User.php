@@ -14,18 +14,19 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $sign_in
  * @property string $password
  * @property Role $role
+ * @property \Illuminate\Support\Carbon|null $left_at
  * @property-read Shop $shop
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['shop_id', 'name', 'sign_in', 'password', 'role'];
+    protected $fillable = ['shop_id', 'name', 'sign_in', 'password', 'role', 'left_at'];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class];
+        return ['password' => 'hashed', 'role' => Role::class, 'left_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Shop, $this> */

@@ -12,6 +12,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'customer_label', type: 'string', nullable: true),
     new OA\Property(property: 'cautions_read', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial']),
+    new OA\Property(property: 'customer_id', type: 'integer', nullable: true),
     new OA\Property(property: 'sold_g', type: 'integer', nullable: true, description: 'as weighed; left out, what the ticket says'),
 ])]
 #[OA\Schema(schema: 'StoredTicket', type: 'object', additionalProperties: false, required: ['id', 'number', 'customer_label', 'units', 'given_by', 'given_at', 'cautions_read', 'engine_version', 'is_current_engine', 'ask', 'ticket'], properties: [

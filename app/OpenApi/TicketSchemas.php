@@ -150,10 +150,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'goes_on_after_s', type: 'number'),
     new OA\Property(property: 'verdict', type: 'string', enum: ['clear', 'caution', 'stop']),
 ])]
-#[OA\Schema(schema: 'TicketSchools', type: 'object', additionalProperties: false, required: ['doneness_words'], properties: [
-    new OA\Property(property: 'doneness_words', type: 'string'),
-])]
-// Tickets given before engine 0.4 have no pieces; those before 0.3 have no surface, fires, losses, texture, tempering or keeping, and no metal_falls_to_c.
+// Tickets given before engine 0.4 have no pieces or out_of_fridge_s; those before 0.3 have no surface, fires, losses, texture, tempering or keeping, and no metal_falls_to_c.
 #[OA\Schema(schema: 'Ticket', type: 'object', additionalProperties: false, required: ['engine_version', 'cut', 'method', 'thickness_mm', 'is_round', 'start_c', 'heat_c', 'profile', 'schools', 'verdict', 'amounts', 'price', 'trim', 'seasoning', 'target', 'pull_core_c', 'peak_core_c', 'carry_over_k', 'can_probe', 'pull_by', 'time', 'rest_s', 'total_s', 'effects', 'stages', 'timeline', 'on_heat_at', 'eat_at', 'slice', 'heat_ribbon', 'cross_section', 'log_reduction', 'cautions', 'doubts', 'sources'], properties: [
     new OA\Property(property: 'engine_version', type: 'string'),
     new OA\Property(property: 'cut', ref: '#/components/schemas/TicketCut'),
@@ -165,7 +162,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'start_c', type: 'number'),
     new OA\Property(property: 'heat_c', type: 'number'),
     new OA\Property(property: 'profile', type: 'string'),
-    new OA\Property(property: 'schools', ref: '#/components/schemas/TicketSchools'),
+    new OA\Property(property: 'schools', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'those that bear on it, as they were followed'),
+    new OA\Property(property: 'out_of_fridge_s', type: 'number'),
     new OA\Property(property: 'verdict', ref: '#/components/schemas/Verdict'),
     new OA\Property(property: 'amounts', ref: '#/components/schemas/Amounts'),
     new OA\Property(property: 'price', oneOf: [new OA\Schema(ref: '#/components/schemas/Price'), new OA\Schema(type: 'null')]),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\Customer;
 use App\Models\Lot;
 use App\Models\Ticket;
 use App\Models\User;
@@ -32,13 +33,14 @@ use Nessmark\Contract\GradeReport;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Grade\GradeTable;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\School\Schools;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
         $this->app->singleton(DataFolder::class, DataFolder::shipped(...));
-        foreach ([Catalogue::class, DonenessTable::class, SafetyRules::class, Kitchen::class, GradeTable::class, TicketWriter::class, AtlasReport::class, GradeReport::class, Substitutes::class, CatalogueFile::class] as $class) {
+        foreach ([Catalogue::class, DonenessTable::class, SafetyRules::class, Kitchen::class, GradeTable::class, Schools::class, TicketWriter::class, AtlasReport::class, GradeReport::class, Substitutes::class, CatalogueFile::class] as $class) {
             $this->app->singleton($class, fn () => $class::from($this->app->make(DataFolder::class)));
         }
         $this->app->singleton(CounterDesk::class, fn (): CounterDesk => CounterDesk::from($this->app->make(DataFolder::class), $this->app->make(CookCache::class)));
@@ -55,6 +57,9 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('change-catalogue', fn (User $user): bool => $user->role->changesCatalogue());
         Gate::define('change-case', fn (User $user): bool => $user->role->changesCase());
         Gate::define('move-stock', fn (User $user): bool => true);
+        Gate::define('run-house', fn (User $user): bool => $user->role->runsHouse());
+        Gate::define('own-staff', fn (User $user, User $other): bool => $user->shop_id === $other->shop_id);
+        Gate::define('own-customer', fn (User $user, Customer $customer): bool => $user->shop_id === $customer->shop_id);
         Gate::define('own-lot', fn (User $user, Lot $lot): bool => $user->shop_id === $lot->shop_id);
         Gate::define('advise', fn (User $user): bool => $user->role->givesTickets());
         RateLimiter::for('sign-in', fn (Request $request): array => [

@@ -14,6 +14,7 @@ use Nessmark\Grade\GradeTable;
 use Nessmark\Meat\Cut;
 use Nessmark\Method\Suitability;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\School\Schools;
 
 /** The core put together as the program does, for tests that ask it something. */
 final class Counter
@@ -27,7 +28,7 @@ final class Counter
         if (self::$shared === null) {
             $folder = DataFolder::shipped();
             $catalogue = Catalogue::from($folder);
-            $reader = new AskReader($catalogue, DonenessTable::from($folder), SafetyRules::from($folder), Kitchen::from($folder), GradeTable::from($folder));
+            $reader = new AskReader($catalogue, DonenessTable::from($folder), SafetyRules::from($folder), Kitchen::from($folder), GradeTable::from($folder), Schools::from($folder));
             self::$shared = new self($reader, TicketWriter::from($folder), $catalogue);
         }
 

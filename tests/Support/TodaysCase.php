@@ -16,10 +16,10 @@ use Nessmark\Contract\LotCsv;
 use Nessmark\Contract\LotReader;
 use Nessmark\Contract\WishReader;
 use Nessmark\Grade\GradeTable;
+use Nessmark\House\HouseRules;
 use Nessmark\Matching\Answer;
 use Nessmark\Matching\Matcher;
 use Nessmark\Matching\Wish;
-use Nessmark\Safety\Profile;
 use Nessmark\Stock\Lot;
 
 /** The case of tests/Reference/case.csv on a Wednesday morning, for asks in words or as wishes. */
@@ -56,6 +56,11 @@ final class TodaysCase
         return $this->wishes->read([...$this->line($line)->wish, 'now' => self::NOW, ...$more], $this->catalogue);
     }
 
+    public function wishOf(string $line, HouseRules $house): Wish
+    {
+        return $this->wishes->read([...$this->line($line)->wish, 'now' => self::NOW], $this->catalogue, $house);
+    }
+
     /**
      * @param  list<Lot>|null  $lots
      * @param  array<string, mixed>  $more
@@ -72,12 +77,12 @@ final class TodaysCase
      */
     public function report(string $line): array
     {
-        return $this->desk->match([...$this->line($line)->wish, 'now' => self::NOW], $this->lots, $this->catalogue, Profile::Us);
+        return $this->desk->match([...$this->line($line)->wish, 'now' => self::NOW], $this->lots, $this->catalogue, new HouseRules);
     }
 
     /** @return array<string, mixed> */
     public function whyNot(string $line, string $slug): array
     {
-        return $this->desk->whyNot([...$this->line($line)->wish, 'now' => self::NOW], $slug, $this->lots, $this->catalogue, Profile::Us);
+        return $this->desk->whyNot([...$this->line($line)->wish, 'now' => self::NOW], $slug, $this->lots, $this->catalogue, new HouseRules);
     }
 }

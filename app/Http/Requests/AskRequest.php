@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
+use App\Services\House;
 use App\Services\ShopCatalogue;
 use Illuminate\Foundation\Http\FormRequest;
 use Nessmark\Advice\Ask;
@@ -33,6 +34,6 @@ final class AskRequest extends FormRequest
             $data['now'] = now()->format(DATE_ATOM);
         }
 
-        return app(AskReader::class)->read($data, $user->shop->safety_profile, app(ShopCatalogue::class)->of($user->shop));
+        return app(AskReader::class)->read($data, app(House::class)->rules($user->shop), app(ShopCatalogue::class)->of($user->shop));
     }
 }

@@ -19,7 +19,7 @@ final class ListTicketsRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['find' => ['nullable', 'string', 'max:60'], 'page' => ['nullable', 'integer', 'min:1', 'max:100000']];
+        return ['find' => ['nullable', 'string', 'max:60'], 'customer' => ['nullable', 'integer'], 'page' => ['nullable', 'integer', 'min:1', 'max:100000']];
     }
 
     public function page(): int
@@ -35,6 +35,9 @@ final class ListTicketsRequest extends FormRequest
         $find = trim($this->string('find')->toString());
         $tickets = Ticket::query();
         $tickets->with('user')->where('shop_id', $user->shop_id)->orderByDesc('number');
+        if ($this->filled('customer')) {
+            $tickets->where('customer_id', $this->integer('customer'));
+        }
         if ($find !== '') {
             $like = '%'.addcslashes($find, '%_\\').'%';
             $tickets->where(static function (Builder $either) use ($find, $like): void {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Customer;
 use App\Models\Ticket;
+use App\Models\User;
 use App\Services\Units;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -26,6 +28,7 @@ final class StoreTicketRequest extends FormRequest
             'customer_label' => ['nullable', 'string', 'max:60'],
             'cautions_read' => ['present', 'array', 'max:30'],
             'cautions_read.*' => ['string', 'max:80'],
+            'customer_id' => ['nullable', 'integer'],
             'sold_g' => ['nullable', 'numeric', 'min:1', 'max:'.LotReader::MOST_G],
             'units' => ['required', Rule::enum(Units::class)],
         ];
@@ -51,6 +54,15 @@ final class StoreTicketRequest extends FormRequest
         $label = trim($this->string('customer_label')->toString());
 
         return $label === '' ? null : $label;
+    }
+
+    /** One of the shop's own; anybody else's is nobody. */
+    public function customer(): ?Customer
+    {
+        /** @var User $user */
+        $user = $this->user();
+
+        return $this->filled('customer_id') ? Customer::query()->where('shop_id', $user->shop_id)->whereKey($this->integer('customer_id'))->firstOrFail() : null;
     }
 
     public function soldG(): ?int

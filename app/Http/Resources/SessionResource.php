@@ -24,7 +24,8 @@ final class SessionResource extends JsonResource
             'may_advise' => $user->role->givesTickets(),
             'may_change_catalogue' => $user->role->changesCatalogue(),
             'may_change_case' => $user->role->changesCase(),
-            'shop' => ['name' => $user->shop->name, 'town' => $user->shop->town, 'safety_profile' => $user->shop->safety_profile->value, 'currency' => $user->shop->currency],
+            'may_run_house' => $user->role->runsHouse(),
+            'shop' => ['name' => $user->shop->name, 'town' => $user->shop->town, 'safety_profile' => $user->shop->safety_profile->value, 'currency' => $user->shop->currency, 'units' => $user->shop->units],
         ];
     }
 }

@@ -45,6 +45,15 @@ final readonly class Advisor
     /** A ticket shows tenths of a degree at best; this keeps each step of its run well inside that. */
     public const TOLERANCE_K = 0.01;
 
+    /** Half-way is found coarsely: seconds do not matter to it. */
+    private const ONCE_ROUNDS = 3;
+
+    private const ONCE_CELLS = 21;
+
+    private const ONCE_TOLERANCE_K = 0.1;
+
+    private const ONCE_CLOSE_K = 0.3;
+
     private Planner $planner;
 
     private Judge $judge;
@@ -68,8 +77,9 @@ final readonly class Advisor
      */
     public function advise(Ask $ask): array
     {
+        $ask = $this->turnedOnce($ask);
         $mustMeet = $this->judge->mustMeetMinimum($ask) || $ask->doneness->word === DonenessWord::OFFICIAL_MINIMUM;
-        $officialC = $this->rules->rule($ask->profile, $ask->cut->foodClass)->officialC;
+        $officialC = $this->rules->rule($ask->profile, $ask->cut->foodClass, $ask->house->tightening)->officialC;
         $targetC = $ask->doneness->targetC;
         $cook = $this->cook($ask, $targetC, $mustMeet, null);
         // A plan that aims at the minimum and just misses its hold is warmed until it is met; one that aims lower is judged as it is.
@@ -150,7 +160,7 @@ final readonly class Advisor
             return [$plan->endingAtCore($targetC), false];
         }
         $openS = PullFinder::openSeconds($rough, $start, $plan, $targetC);
-        $officialC = $this->rules->rule($ask->profile, $ask->cut->foodClass)->officialC;
+        $officialC = $this->rules->rule($ask->profile, $ask->cut->foodClass, $ask->house->tightening)->officialC;
         $official = $targetC >= $officialC ? PullFinder::atCore($rough, $start, $plan, $officialC) : null;
         if ($official !== null && $openS < $official->end->timeS - $official->startedAtS) {
             return [$plan->endingAtCore($officialC), false];
@@ -173,11 +183,34 @@ final readonly class Advisor
         return $this->texture->mark($ask->cut, $ask->method, $ask->doneness->word);
     }
 
+    /** Turned once means half-way, and when that is follows from the cook itself: found in a few rounds. */
+    private function turnedOnce(Ask $ask): Ask
+    {
+        if (! $ask->manner->turnsOnce || $ask->cut->piece->isRound()) {
+            return $ask;
+        }
+        $specimen = Specimen::of($ask->cut, $ask->thickness, $ask->start->toCelsius(), $ask->surface, self::ONCE_CELLS, self::ONCE_TOLERANCE_K);
+        try {
+            for ($round = 0; $round < self::ONCE_ROUNDS; $round++) {
+                $plan = $this->planner->plan($ask->cut, $ask->thickness->toMillimetres(), $ask->method, $this->setting($ask, $ask->doneness->targetC, 0.0));
+                if ($plan->open->flipEveryS === null) {
+                    return $ask;
+                }
+                $openS = PullFinder::openSeconds($specimen->simulator, $specimen->start, $plan, $ask->doneness->targetC, self::ONCE_CLOSE_K);
+                $ask = $ask->withManner($ask->manner->turningEvery($openS / 2.0));
+            }
+        } catch (PullNotFound) {
+            return $ask; // said where the cook itself is looked for
+        }
+
+        return $ask;
+    }
+
     private function setting(Ask $ask, float $targetC, float $holdS): Setting
     {
         $heatC = $ask->heat?->toCelsius() ?? $this->planner->usualHeatC($ask->method, $targetC, $ask->fires);
 
-        return new Setting($heatC, $targetC, $ask->fires, (int) ceil($this->portions->of($ask)['pieces'] ?? 1.0), $holdS);
+        return new Setting($heatC, $targetC, $ask->fires, (int) ceil($this->portions->of($ask)['pieces'] ?? 1.0), $holdS, 1.0, $ask->manner);
     }
 
     /** Water and steam can hold a piece at its target until a printed point below it is met. */
@@ -186,7 +219,7 @@ final readonly class Advisor
         if (! $ask->method->canHold() || ! $mustMeet) {
             return 0.0;
         }
-        $point = $this->rules->rule($ask->profile, $ask->cut->foodClass)->shortestHoldAt($targetC);
+        $point = $this->rules->rule($ask->profile, $ask->cut->foodClass, $ask->house->tightening)->shortestHoldAt($targetC);
 
         return $point === null || $point->holdS <= 0.0 ? 0.0 : $point->holdS + self::HOLD_MARGIN_S;
     }

@@ -8,8 +8,10 @@ use DateTimeImmutable;
 use Nessmark\Appliance\Fires;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Doneness\Scale;
+use Nessmark\House\HouseRules;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Surface;
+use Nessmark\Method\Manner;
 use Nessmark\Method\Method;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
@@ -25,6 +27,8 @@ final readonly class Ask
      * @param  list<string>  $avoid  what must not be on these pieces
      * @param  list<self>  $apart  the same dish for those who eat it otherwise: pieces of their own, marked
      * @param  string|null  $lotNumber  what it is sold from
+     * @param  float  $outOfFridgeS  how long it stands in the room before it is cooked; the start is what its core has by then
+     * @param  array<string, string>  $schools  those that bear on it, as they are followed
      * @param  list<string>  $notConsidered  keys of the ask that this version takes but does not use
      */
     public function __construct(
@@ -48,6 +52,10 @@ final readonly class Ask
         public array $avoid = [],
         public array $apart = [],
         public ?string $lotNumber = null,
+        public HouseRules $house = new HouseRules,
+        public Manner $manner = new Manner,
+        public float $outOfFridgeS = 0.0,
+        public array $schools = [],
     ) {}
 
     /** @param  list<self>  $apart */
@@ -56,6 +64,16 @@ final readonly class Ask
         return new self(
             $this->cut, $this->thickness, $this->start, $this->method, $this->heat, $this->scale, $this->doneness, $this->diners, $this->profile, $this->isParasiteFrozen,
             $this->now, $this->eatAt, $this->notConsidered, $this->fires, $this->surface, $this->thinEnd, $this->raw, $this->avoid, $apart, $this->lotNumber,
+            $this->house, $this->manner, $this->outOfFridgeS, $this->schools,
+        );
+    }
+
+    public function withManner(Manner $manner): self
+    {
+        return new self(
+            $this->cut, $this->thickness, $this->start, $this->method, $this->heat, $this->scale, $this->doneness, $this->diners, $this->profile, $this->isParasiteFrozen,
+            $this->now, $this->eatAt, $this->notConsidered, $this->fires, $this->surface, $this->thinEnd, $this->raw, $this->avoid, $this->apart, $this->lotNumber,
+            $this->house, $manner, $this->outOfFridgeS, $this->schools,
         );
     }
 

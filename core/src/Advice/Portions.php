@@ -24,22 +24,23 @@ final readonly class Portions
     /** @return array{diners: int, raw_g: float, raw_per_head_g: float, piece_g: float, pieces: float|null, length_mm: float|null, cooked_low_g: float, cooked_high_g: float} */
     public function of(Ask $ask): array
     {
-        return $this->amounts($ask->cut, $ask->thickness, $ask->diners, $ask->raw);
+        return $this->amounts($ask->cut, $ask->thickness, $ask->diners, $ask->raw, $ask->house->portions);
     }
 
     /**
      * @param  list<Diner>  $diners
+     * @param  float  $scale  the house's portions beside the customary
      * @param  Mass|null  $asked  sold by weight, whatever the portions
      * @return array{diners: int, raw_g: float, raw_per_head_g: float, piece_g: float, pieces: float|null, length_mm: float|null, cooked_low_g: float, cooked_high_g: float}
      */
-    public function amounts(Cut $cut, Length $thickness, array $diners, ?Mass $asked = null): array
+    public function amounts(Cut $cut, Length $thickness, array $diners, ?Mass $asked = null, float $scale = 1.0): array
     {
         $each = $this->record->record('portions')->record($cut->portion);
         $grams = 0.0;
         foreach ($diners as $diner) {
             $grams += $diner->count * $each->number("{$diner->appetite->value}_g");
         }
-        $raw = $asked ?? Mass::ofGrams($grams);
+        $raw = $asked ?? Mass::ofGrams($grams * $scale);
         $piece = $cut->piece->mass($thickness);
         $length = $cut->lengthFor($raw, $thickness);
         $heads = array_sum(array_map(static fn (Diner $diner): int => $diner->count, $diners));

@@ -7,7 +7,10 @@ namespace Nessmark\Advice;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Heat\CoreTrace;
 use Nessmark\Heat\Stage;
+use Nessmark\Meat\Cut;
 use Nessmark\Meat\FoodClass;
+use Nessmark\Meat\Surface;
+use Nessmark\Quantity\Length;
 use Nessmark\Safety\SafetyLimits;
 
 /** What standing in the room before cooking really changes. Never said where the meat has to start cold. */
@@ -28,20 +31,32 @@ final readonly class Tempering
      */
     public function of(Ask $ask, array $effects): ?Phrase
     {
-        $mustBeCold = in_array($ask->cut->foodClass, [FoodClass::Minced, FoodClass::NonIntact, FoodClass::Stuffed, FoodClass::Poultry, FoodClass::DuckBreast, FoodClass::Fish], true) || $ask->isAnyoneAtRisk();
         $startC = $ask->start->toCelsius();
-        if ($mustBeCold || $startC >= $this->limits->of('warm_start_c')) {
+        if (self::mustBeCold($ask->cut, $ask->isAnyoneAtRisk()) || $ask->outOfFridgeS > 0.0 || $startC >= $this->limits->of('warm_start_c')) {
             return null;
         }
         $forS = 0.5 * $this->limits->of('room_within_s');
-        $piece = Specimen::of($ask->cut, $ask->thickness, $startC, $ask->surface, self::CELLS, self::TOLERANCE_K);
-        $core = new CoreTrace($piece->simulator->grid, $piece->simulator->body->coreAtM, $piece->start->celsius, [$forS]);
-        $room = $this->kitchen->restingFace()->closed();
-        $piece->simulator->runStage($piece->start, new Stage('room', $room, $room, $forS), [$core]);
-        $warmC = $core->series[0][1];
+        $warmC = $this->coreAfterC($ask->cut, $ask->thickness, $startC, $ask->surface, $forS);
         $perKelvinS = array_column($effects, 'change_s', 'input')['start'] ?? 0.0;
         $savedS = $perKelvinS * ($warmC - $startC);
 
         return $savedS < self::WORTH_SAYING_S ? null : new Phrase('temper.saves', ['for_s' => $forS, 'core_c' => round($warmC), 'saves_s' => round($savedS)]);
+    }
+
+    /** What has to start cold: minced, pierced and stuffed meat, birds, fish, and whatever someone at risk eats. */
+    public static function mustBeCold(Cut $cut, bool $isAtRisk): bool
+    {
+        return $isAtRisk || in_array($cut->foodClass, [FoodClass::Minced, FoodClass::NonIntact, FoodClass::Stuffed, FoodClass::Poultry, FoodClass::DuckBreast, FoodClass::Fish], true);
+    }
+
+    /** The core after so long in the room, °C. */
+    public function coreAfterC(Cut $cut, Length $thickness, float $startC, Surface $surface, float $forS): float
+    {
+        $piece = Specimen::of($cut, $thickness, $startC, $surface, self::CELLS, self::TOLERANCE_K);
+        $core = new CoreTrace($piece->simulator->grid, $piece->simulator->body->coreAtM, $piece->start->celsius, [$forS]);
+        $room = $this->kitchen->restingFace()->closed();
+        $piece->simulator->runStage($piece->start, new Stage('room', $room, $room, $forS), [$core]);
+
+        return $core->series[0][1];
     }
 }

@@ -97,7 +97,7 @@ final readonly class TicketWriter
             $diners = [...$diners, ...$share->diners];
         }
 
-        return $this->portions->amounts($ask->cut, $ask->thickness, $diners, $whole);
+        return $this->portions->amounts($ask->cut, $ask->thickness, $diners, $whole, $ask->house->portions);
     }
 
     /**
@@ -122,7 +122,8 @@ final readonly class TicketWriter
             'start_c' => round($ask->start->toCelsius(), 1),
             'heat_c' => round($cook->heatC, 1),
             'profile' => $ask->profile->value,
-            'schools' => ['doneness_words' => $ask->scale->value],
+            'schools' => [...$ask->schools, 'doneness_words' => $ask->scale->value],
+            'out_of_fridge_s' => $ask->outOfFridgeS,
             'verdict' => null, // these three follow from all the shares together
             'amounts' => null,
             'price' => null,
@@ -180,7 +181,7 @@ final readonly class TicketWriter
      */
     private function verdict(Ask $ask, array $cooks): array
     {
-        $rule = $this->rules->rule($ask->profile, $ask->cut->foodClass);
+        $rule = $this->rules->rule($ask->profile, $ask->cut->foodClass, $ask->house->tightening);
         $level = Level::Clear;
         $findings = [];
         $isBelow = false;

@@ -36,6 +36,9 @@ final readonly class Timeline
         if ($cook->plan->preheatS < self::DRY_BEFORE_S) { // thin metal is hot sooner than the meat is dried
             $lines = array_reverse($lines);
         }
+        if ($ask->outOfFridgeS > 0.0) {
+            array_unshift($lines, self::line($onHeatAt, -$ask->outOfFridgeS, new Phrase('do.take_out')));
+        }
         $atS = 0.0;
         $baste = null;
         foreach ($cook->ends as $i => $end) {
@@ -78,13 +81,17 @@ final readonly class Timeline
     /** A round piece is rolled, not turned; a browned steak stays in its pan; what cooked covered rests covered. */
     private static function wording(Ask $ask, Stage $stage): string
     {
-        if ($stage->name === 'rest' && $ask->method->restsCovered()) {
-            return 'do.rest_covered';
+        if ($stage->name === 'rest' && ($ask->method->restsCovered() || $ask->manner->restsLong)) {
+            return $ask->method->restsCovered() ? 'do.rest_covered' : 'do.rest_long';
         }
         if ($stage->name === 'oven' && $ask->method === Method::SearThenOven && ! $ask->cut->piece->isRound()) {
             return 'do.oven_in_pan';
         }
         $isRolled = $ask->cut->piece->isRound() && in_array($stage->name, ['pan', 'grill', 'pan_covered', 'grill_covered', 'broil', 'stir_fry', 'sear'], true);
+
+        if ($ask->manner->turnsOnce && $stage->flipEveryS !== null && ! $isRolled) {
+            return 'do.turn_once';
+        }
 
         return "do.{$stage->name}".($isRolled ? '_round' : '');
     }

@@ -8,18 +8,23 @@ use DateTimeImmutable;
 use Nessmark\Advice\Appetite;
 use Nessmark\Advice\Ask;
 use Nessmark\Advice\Diner;
+use Nessmark\Advice\Tempering;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Fires;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\Catalogue;
+use Nessmark\Catalogue\Record;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Grade\GradeTable;
+use Nessmark\House\HouseRules;
+use Nessmark\House\Tightening;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Surface;
 use Nessmark\Method\FireChoices;
+use Nessmark\Method\Manner;
 use Nessmark\Method\Method;
 use Nessmark\Method\Suitability;
 use Nessmark\Quantity\Length;
@@ -27,6 +32,7 @@ use Nessmark\Quantity\Mass;
 use Nessmark\Quantity\Temperature;
 use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\School\Schools;
 
 /** Reads an ask from JSON, strictly. */
 final readonly class AskReader
@@ -45,34 +51,41 @@ final readonly class AskReader
         private SafetyRules $safety,
         private Kitchen $kitchen,
         private GradeTable $grades,
+        private Schools $schools,
         private Suitability $suitability = new Suitability,
     ) {}
 
     /**
+     * @param  HouseRules  $house  what the ask leaves open is done as the house does it
      * @param  Catalogue|null  $shopCatalogue  the cuts as the shop sees them; null for those shipped
      *
      * @throws InputRefused naming every key that is wrong, with what is allowed
      */
-    public function read(mixed $data, Profile $shopProfile = Profile::Us, ?Catalogue $shopCatalogue = null): Ask
+    public function read(mixed $data, HouseRules $house = new HouseRules, ?Catalogue $shopCatalogue = null): Ask
     {
         $in = Fields::of($data);
-        $cut = $this->cut($in, $shopCatalogue ?? $this->catalogue);
+        $cut = $this->graded($in, $this->cut($in, $shopCatalogue ?? $this->catalogue));
         $thicknessMm = $in->number('thickness_mm', $cut->piece->thinnestMm, $cut->piece->thickestMm, "mm for {$cut->name}");
         $thinMm = $in->optionalNumber('thin_mm', self::THINNEST_MM, $thicknessMm, 'mm, thinner than the thickest part');
         $startC = $in->numberOr('start_c', 5.0, self::COLDEST_START_C, self::WARMEST_START_C, '°C at the core');
-        $method = $this->method($in, $cut);
-        $fires = $this->fires($in, $method);
-        $surface = Surface::from($in->choiceOr('surface', Surface::Patted->value, array_map(static fn (Surface $s): string => $s->value, Surface::cases())));
+        $method = $this->method($in, $cut, $house);
+        $wanted = new Record($this->schools->asked($cut, $method, $house->schools), 'house rules');
+        $fires = $this->fires($in, $method, $wanted);
+        $surface = Surface::from($in->choiceOr('surface', $wanted->textOrNull('surface') ?? Surface::Patted->value, array_column(Surface::cases(), 'value')));
         $appliance = $this->kitchen->appliance($method->appliances()[0], $fires);
         $heatC = $in->optionalNumber('heat_c', $appliance->coolestC, $appliance->hottestC, "°C for {$appliance->kind->value}");
-        $profile = Profile::from($in->choiceOr('profile', $shopProfile->value, array_map(static fn (Profile $p): string => $p->value, Profile::cases())));
-        $scale = Scale::Kitchen;
+        $profile = Profile::from($in->choiceOr('profile', $house->profile->value, array_column(Profile::cases(), 'value')));
+        $scale = Scale::from($house->schools['doneness_words'] ?? Scale::Kitchen->value);
         if ($in->has('schools')) {
             $schools = $in->object('schools');
-            $scale = Scale::from($schools->choiceOr('doneness_words', Scale::Kitchen->value, array_map(static fn (Scale $s): string => $s->value, Scale::cases())));
+            $scale = Scale::from($schools->choiceOr('doneness_words', $scale->value, array_column(Scale::cases(), 'value')));
             $schools->noOthers();
         }
-        $groups = $this->diners($in, $cut, $scale);
+        $manner = new Manner(
+            $in->choiceOr('turns', $wanted->textOrNull('turns') ?? 'often', ['often', 'once']) === 'once', null,
+            $in->choiceOr('rest', $wanted->textOrNull('rest') ?? 'short_open', ['short_open', 'long_covered']) === 'long_covered',
+        );
+        $groups = $this->diners($in, $cut, $scale, $wanted);
         $isParasiteFrozen = $in->flagOr('parasite_frozen', false);
         $cut = $in->flagOr('pierced', false) ? $cut->pierced() : $cut;
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
@@ -85,9 +98,12 @@ final readonly class AskReader
                 $notConsidered[] = $key;
             }
         }
-        $cut = $this->graded($in, $cut);
+        $isAtRisk = array_filter($groups, static fn (array $group): bool => array_filter($group['diners'], static fn (Diner $diner): bool => $diner->isAtRisk) !== []) !== [];
+        $outS = $this->outOfFridgeS($in, $cut, $isAtRisk, $wanted);
         $in->noOthers();
         $in->refuseIfWrong();
+        $tempering = new Tempering($this->kitchen, $this->safety->limits);
+        $startC = $outS > 0.0 ? $tempering->coreAfterC($cut, Length::ofMillimetres($thicknessMm), $startC, $surface, $outS) : $startC;
 
         $asks = array_map(fn (array $group): Ask => new Ask(
             $cut,
@@ -96,7 +112,7 @@ final readonly class AskReader
             $method,
             $heatC === null ? null : Temperature::ofCelsius($heatC),
             $scale,
-            $this->word($cut, $scale, $group['word'], $profile),
+            $this->word($cut, $scale, $group['word'], $profile, $house->tightening),
             $group['diners'],
             $profile,
             $isParasiteFrozen,
@@ -110,9 +126,32 @@ final readonly class AskReader
             $group['avoid'],
             [],
             $lotNumber,
+            new HouseRules($profile, $house->tightening, $house->schools, $house->portions),
+            $manner,
+            $outS,
+            $this->schools->followed($cut, $method, $house->schools),
         ), $groups);
 
         return $asks[0]->withApart(array_slice($asks, 1));
+    }
+
+    /**
+     * How long it stands in the room first. What has to start cold does not, whatever the house does; asked for, it is refused.
+     *
+     * @param  Record  $wanted  by the house
+     */
+    private function outOfFridgeS(Fields $in, Cut $cut, bool $isAtRisk, Record $wanted): float
+    {
+        $mustBeCold = Tempering::mustBeCold($cut, $isAtRisk);
+        $longestS = $mustBeCold ? 0.0 : $this->safety->limits->of('room_within_s');
+
+        return $in->numberOr('out_of_fridge_s', $mustBeCold ? 0.0 : min($longestS, $wanted->numberOr('out_of_fridge_s', 0.0)), 0.0, $longestS, $mustBeCold ? 's: this has to start cold' : 's in the room');
+    }
+
+    /** The family of doneness words of a cut; null for what is no cut. */
+    public function familyOf(mixed $slug): ?string
+    {
+        return is_string($slug) && $this->catalogue->knows($slug) ? $this->catalogue->cut($slug)->donenessFamily : null;
     }
 
     /** The cut with the fat its grade stands for. */
@@ -158,18 +197,18 @@ final readonly class AskReader
         return [...$words, DonenessWord::OFFICIAL_MINIMUM];
     }
 
-    public function word(Cut $cut, Scale $scale, string $word, Profile $profile): DonenessWord
+    public function word(Cut $cut, Scale $scale, string $word, Profile $profile, ?Tightening $tightening = null): DonenessWord
     {
         $found = $this->doneness->word($cut->donenessFamily, $scale, $word);
         if ($found !== null) {
             return $found;
         }
-        $officialC = $this->safety->rule($profile, $cut->foodClass)->officialC;
+        $officialC = $this->safety->rule($profile, $cut->foodClass, $tightening)->officialC;
 
         return new DonenessWord(DonenessWord::OFFICIAL_MINIMUM, $officialC, $officialC, $officialC);
     }
 
-    private function method(Fields $in, Cut $cut): Method
+    private function method(Fields $in, Cut $cut, HouseRules $house): Method
     {
         $offered = $this->suitability->offered($cut);
         $suited = array_map(static fn (Method $m): string => $m->value, $offered);
@@ -191,24 +230,27 @@ final readonly class AskReader
             return $offered[0];
         }
         if (! $in->has('method')) {
-            return $possible[0];
+            $preferred = $this->schools->asked($cut, $possible[0], $house->schools)['method'] ?? null; // sear first, or last
+
+            return array_values(array_filter($possible, static fn (Method $m): bool => $m->value === $preferred))[0] ?? $possible[0];
         }
 
         return Method::from($in->choice('method', array_map(static fn (Method $m): string => $m->value, $possible)));
     }
 
     /** What sort of each appliance the method needs, and what heats the pan. */
-    private function fires(Fields $in, Method $method): Fires
+    private function fires(Fields $in, Method $method, Record $wanted): Fires
     {
         $choices = FireChoices::of($this->kitchen, $method);
         $types = [];
-        if ($in->has('fires')) {
-            $given = $in->object('fires');
-            foreach ($choices as $kind => $allowed) {
-                $types[$kind] = $given->choiceOr($kind, $allowed[0], $allowed);
+        $given = $in->has('fires') ? $in->object('fires') : null;
+        foreach ($choices as $kind => $allowed) {
+            $usual = $wanted->has('fires') ? $wanted->record('fires')->textOrNull($kind) : null;
+            if ($given !== null || $usual !== null) {
+                $types[$kind] = $given?->choiceOr($kind, $usual ?? $allowed[0], $allowed) ?? $usual ?? $allowed[0];
             }
-            $given->noOthers();
         }
+        $given?->noOthers();
         $burner = $types[FireChoices::BURNER] ?? null;
         $level = $types[FireChoices::LEVEL] ?? null;
         unset($types[FireChoices::BURNER], $types[FireChoices::LEVEL]);
@@ -221,16 +263,18 @@ final readonly class AskReader
      *
      * @return non-empty-list<array{diners: non-empty-list<Diner>, word: string, avoid: list<string>, share: float}>
      */
-    private function diners(Fields $in, Cut $cut, Scale $scale): array
+    private function diners(Fields $in, Cut $cut, Scale $scale, Record $wanted): array
     {
         $words = $this->wordsFor($cut, $scale);
         $default = in_array($cut->defaultDoneness, $words, true) ? $cut->defaultDoneness : $words[0];
+        $asHouse = $wanted->textOrNull('doneness') ?? ($wanted->has('doneness_by_family') ? $wanted->record('doneness_by_family')->textOrNull($cut->donenessFamily) : null);
+        $asHouse = in_array($asHouse, $words, true) ? $asHouse : $default;
         $groups = [];
         $all = 0;
         foreach ($in->objects('diners', 1, 12) as $fields) {
             $appetite = Appetite::from($fields->choiceOr('appetite', Appetite::Usual->value, array_map(static fn (Appetite $a): string => $a->value, Appetite::cases())));
             $diner = new Diner($fields->wholeNumber('count', 1, self::MOST_DINERS), $appetite, $fields->flagOr('at_risk', false));
-            $word = $fields->choiceOr('doneness', $default, $words);
+            $word = $fields->choiceOr('doneness', $diner->isAtRisk ? $default : $asHouse, $words);
             $avoid = array_values(array_unique($fields->texts('avoid', 40)));
             sort($avoid);
             $fields->noOthers();

@@ -13,10 +13,10 @@ use Nessmark\Catalogue\Catalogue;
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\Catalogue\NameIndex;
 use Nessmark\Errors\InputRefused;
+use Nessmark\House\HouseRules;
 use Nessmark\Matching\CookMemory;
 use Nessmark\Matching\Matcher;
 use Nessmark\Matching\WhyNot;
-use Nessmark\Safety\Profile;
 use Nessmark\Stock\Lot;
 
 /** From what a customer says to matches from the case, as plain data: what the screen, the API and the command line share. */
@@ -65,9 +65,9 @@ final readonly class CounterDesk
      *
      * @throws InputRefused naming every key of the wish that is wrong
      */
-    public function match(mixed $wish, array $lots, Catalogue $catalogue, Profile $profile): array
+    public function match(mixed $wish, array $lots, Catalogue $catalogue, HouseRules $house): array
     {
-        $read = $this->wishes->read($wish, $catalogue, $profile);
+        $read = $this->wishes->read($wish, $catalogue, $house);
 
         return [...MatchReport::answer($this->matcher->match($read, $lots, $catalogue), $read), 'line' => $this->line($wish, $read->now)];
     }
@@ -79,9 +79,9 @@ final readonly class CounterDesk
      *
      * @throws InputRefused naming every key of the wish that is wrong, or the cut
      */
-    public function whyNot(mixed $wish, string $slug, array $lots, Catalogue $catalogue, Profile $profile): array
+    public function whyNot(mixed $wish, string $slug, array $lots, Catalogue $catalogue, HouseRules $house): array
     {
-        $read = $this->wishes->read($wish, $catalogue, $profile);
+        $read = $this->wishes->read($wish, $catalogue, $house);
 
         return MatchReport::whyNot((new WhyNot($this->matcher))->of($read, $lots, $catalogue->cut($slug), $catalogue), $read);
     }

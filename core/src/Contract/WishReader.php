@@ -17,6 +17,7 @@ use Nessmark\Catalogue\NameIndex;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
+use Nessmark\House\HouseRules;
 use Nessmark\Matching\Eater;
 use Nessmark\Matching\Want;
 use Nessmark\Matching\Wish;
@@ -54,7 +55,7 @@ final readonly class WishReader
      *
      * @throws InputRefused naming every key that is wrong, with what is allowed
      */
-    public function read(mixed $data, Catalogue $catalogue, Profile $shopProfile = Profile::Us): Wish
+    public function read(mixed $data, Catalogue $catalogue, HouseRules $house = new HouseRules): Wish
     {
         $in = Fields::of($data);
         $eaters = $this->eaters($in);
@@ -80,11 +81,11 @@ final readonly class WishReader
         $wants = array_map(Want::from(...), $in->choices('wants', array_column(Want::cases(), 'value')));
         $mayOrder = $in->flagOr('may_order', false);
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
-        $profile = Profile::from($in->choiceOr('profile', $shopProfile->value, array_column(Profile::cases(), 'value')));
-        $scale = Scale::Kitchen;
+        $profile = Profile::from($in->choiceOr('profile', $house->profile->value, array_column(Profile::cases(), 'value')));
+        $scale = Scale::from($house->schools['doneness_words'] ?? Scale::Kitchen->value);
         if ($in->has('schools')) {
             $schools = $in->object('schools');
-            $scale = Scale::from($schools->choiceOr('doneness_words', Scale::Kitchen->value, array_column(Scale::cases(), 'value')));
+            $scale = Scale::from($schools->choiceOr('doneness_words', $scale->value, array_column(Scale::cases(), 'value')));
             $schools->noOthers();
         }
         $in->noOthers();
@@ -94,6 +95,7 @@ final readonly class WishReader
             $eaters, $named, array_values(array_filter($kinds, static fn (?Kind $kind): bool => $kind !== null)), $methods, $appliances === [] ? null : $appliances, $fires,
             $thicknessMm === null ? null : Length::ofMillimetres($thicknessMm), $now ?? new DateTimeImmutable('@0'), $eatAt,
             $budget === null ? null : (int) round($budget * self::MINOR), $wants, $scale, $profile, $mayOrder, $rawG === null ? null : Mass::ofGrams($rawG),
+            new HouseRules($profile, $house->tightening, $house->schools, $house->portions),
         );
     }
 

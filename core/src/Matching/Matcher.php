@@ -15,6 +15,7 @@ use Nessmark\Catalogue\Kinds;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Method\Method;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\School\Schools;
 use Nessmark\Stock\Lot;
 use Nessmark\Texture\LongCook;
 
@@ -38,7 +39,7 @@ final readonly class Matcher
         $usual = array_map(ApplianceKind::from(...), $folder->read('matching.json')->texts('usual_kitchen'));
 
         return new self(
-            new Options(new Shares(DonenessTable::from($folder), $rules, Kinds::from($folder)), new Outlook($rules, LongCook::from($folder)), Portions::from($folder), $usual),
+            new Options(new Shares(DonenessTable::from($folder), $rules, Kinds::from($folder), Schools::from($folder)), new Outlook($rules, LongCook::from($folder)), Portions::from($folder), $usual),
             Scoring::from($folder), new Cooks($rough, $memory), new Substitutes($rough),
         );
     }

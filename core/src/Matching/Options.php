@@ -106,7 +106,7 @@ final class Options
     {
         $eaters = array_map(static fn (Eater $eater): Eater => new Eater($eater->count, $eater->appetite, $eater->isAtRisk, null, $eater->avoid), $wish->eaters);
 
-        return $this->shares->of(new Wish($eaters, null, [], [], null, $wish->fires, null, $wish->now, null, null, [], $wish->scale, $wish->profile, false), $lot->cut);
+        return $this->shares->of(new Wish($eaters, null, [], [], null, $wish->fires, null, $wish->now, null, null, [], $wish->scale, $wish->profile, false, null, $wish->house), $lot->cut);
     }
 
     /** @param  non-empty-list<Share>|null  $shares */
@@ -119,7 +119,7 @@ final class Options
         $fit = $this->fit($lot, $method);
         $wishedMm = $wish->thickness?->toMillimetres() ?? $cut->piece->typicalMm;
         $thickness = $lot->thickness ?? Length::ofMillimetres(max($cut->piece->thinnestMm, min($cut->piece->thickestMm, $wishedMm)));
-        $amounts = $this->portions->amounts($cut, $thickness, array_map(static fn (Eater $eater): Diner => $eater->diner(), $wish->eaters), $wish->raw);
+        $amounts = $this->portions->amounts($cut, $thickness, array_map(static fn (Eater $eater): Diner => $eater->diner(), $wish->eaters), $wish->raw, $wish->house->portions);
         [$rawG, $pieces] = [$amounts['raw_g'], $amounts['pieces']];
         if (in_array($cut->form, self::SOLD_WHOLE, true)) {
             $pieces = ceil($rawG / $amounts['piece_g']);

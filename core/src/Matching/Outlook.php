@@ -21,7 +21,7 @@ final readonly class Outlook
 
     public function level(Wish $wish, Cut $cut, bool $isParasiteFrozen, Method $method, Share $share): Level
     {
-        $rule = $this->rules->rule($wish->profile, $cut->foodClass);
+        $rule = $this->rules->rule($wish->profile, $cut->foodClass, $wish->house->tightening);
         $targetC = $share->word->targetC;
         $isThrough = $this->texture->mark($cut, $method, $share->word->word) !== null;
         $mustMeet = $share->isAtRisk() || $rule->below === Level::Stop;

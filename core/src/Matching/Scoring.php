@@ -8,6 +8,7 @@ use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\Catalogue\Record;
 use Nessmark\Doneness\DonenessTable;
+use Nessmark\School\Schools;
 
 /** The sum that ranks: weights from the data, values from the criteria. */
 final readonly class Scoring
@@ -22,7 +23,7 @@ final readonly class Scoring
         return new self([
             new Criterion\Suits, new Criterion\Named, new Criterion\Margin, new Criterion\Doneness(DonenessTable::from($folder)), new Criterion\Time, new Criterion\Window,
             new Criterion\Fire(Kitchen::from($folder)), new Criterion\Thickness, new Criterion\Budget, new Criterion\Cheap, new Criterion\Appetite,
-            new Criterion\Occasion, new Criterion\Apart, new Criterion\Stock, new Criterion\Aged,
+            new Criterion\Occasion, new Criterion\Apart, new Criterion\Stock, new Criterion\Aged, new Criterion\AsHouse(Schools::from($folder)),
         ], $folder->read('matching.json')->record('weights'));
     }
 

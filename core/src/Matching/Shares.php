@@ -8,12 +8,14 @@ use Nessmark\Catalogue\Kinds;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Meat\Cut;
+use Nessmark\Method\Method;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\School\Schools;
 
 /** Parts the people at the table into those who can eat of the same piece. */
 final readonly class Shares
 {
-    public function __construct(private DonenessTable $doneness, private SafetyRules $rules, private Kinds $kinds) {}
+    public function __construct(private DonenessTable $doneness, private SafetyRules $rules, private Kinds $kinds, private Schools $schools) {}
 
     /** @return non-empty-list<Share>|null the largest first; null where someone wants it in a way this cut cannot be had */
     public function of(Wish $wish, Cut $cut): ?array
@@ -50,7 +52,7 @@ final readonly class Shares
     /** Who must not take chances gets the official minimum, unless the usual way is beyond it, or they said otherwise: then it is judged. */
     private function word(Wish $wish, Eater $eater, Cut $cut): ?DonenessWord
     {
-        $rule = $this->rules->rule($wish->profile, $cut->foodClass);
+        $rule = $this->rules->rule($wish->profile, $cut->foodClass, $wish->house->tightening);
         $minimum = new DonenessWord(DonenessWord::OFFICIAL_MINIMUM, $rule->officialC, $rule->officialC, $rule->officialC);
         if ($eater->doneness === DonenessWord::OFFICIAL_MINIMUM) {
             return $minimum;
@@ -58,9 +60,20 @@ final readonly class Shares
         if ($eater->doneness !== null) {
             return $this->doneness->understood($cut->donenessFamily, $wish->scale, $eater->doneness);
         }
-        $usual = $this->doneness->understood($cut->donenessFamily, $wish->scale, $cut->defaultDoneness);
+        $usual = $this->doneness->understood($cut->donenessFamily, $wish->scale, $eater->isAtRisk ? $cut->defaultDoneness : $this->asHouse($wish, $cut));
+        $usual ??= $this->doneness->words($cut->donenessFamily, $wish->scale)[0] ?? null;
 
         return $usual === null || ($eater->isAtRisk && $usual->targetC < $rule->officialC) ? $minimum : $usual;
+    }
+
+    /** As the house eats it where nobody says: pink duck, marbled beef done further. A house's choice that hangs on the way of cooking says nothing here. */
+    private function asHouse(Wish $wish, Cut $cut): string
+    {
+        $asked = $this->schools->asked($cut, Method::Pan, $wish->house->schools);
+        $byFamily = is_array($asked['doneness_by_family'] ?? null) ? $asked['doneness_by_family'][$cut->donenessFamily] ?? null : null;
+        $word = $asked['doneness'] ?? $byFamily;
+
+        return is_string($word) ? $word : $cut->defaultDoneness;
     }
 
     /** @return list<string> */

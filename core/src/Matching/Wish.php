@@ -9,6 +9,7 @@ use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Fires;
 use Nessmark\Catalogue\Kind;
 use Nessmark\Doneness\Scale;
+use Nessmark\House\HouseRules;
 use Nessmark\Meat\Cut;
 use Nessmark\Method\Method;
 use Nessmark\Quantity\Length;
@@ -44,6 +45,7 @@ final readonly class Wish
         public Profile $profile,
         public bool $mayOrder,
         public ?Mass $raw = null,
+        public HouseRules $house = new HouseRules,
     ) {}
 
     public function wants(Want $want): bool
@@ -94,6 +96,6 @@ final readonly class Wish
      */
     public function withNamed(?array $named): self
     {
-        return new self($this->eaters, $named, [], $this->methods, $this->appliances, $this->fires, $this->thickness, $this->now, $this->eatAt, $this->budgetMinor, $this->wants, $this->scale, $this->profile, $this->mayOrder, $this->raw);
+        return new self($this->eaters, $named, [], $this->methods, $this->appliances, $this->fires, $this->thickness, $this->now, $this->eatAt, $this->budgetMinor, $this->wants, $this->scale, $this->profile, $this->mayOrder, $this->raw, $this->house);
     }
 }

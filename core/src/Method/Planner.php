@@ -20,6 +20,9 @@ use Nessmark\Quantity\Length;
 /** Lays out a method's stages for one piece. */
 final readonly class Planner
 {
+    /** The long school rests so many times the short. Common practice, no source. */
+    private const LONG_REST = 2.0;
+
     public function __construct(private Kitchen $kitchen, private MethodTable $methods) {}
 
     public static function from(DataFolder $folder): self
@@ -48,8 +51,8 @@ final readonly class Planner
         $main = $method === Method::Parcel
             ? $this->kitchen->parcelFace($setting->heatC, $setting->strength)
             : $this->face($cut, $thicknessMm, $method->appliances()[0], $setting->heatC, $setting, $this->upper($cut, $thicknessMm, $method, $setting));
-        $resting = $this->kitchen->restingFace($method->restsCovered());
-        $restS = $this->methods->restS($method, $thicknessMm);
+        $resting = $this->kitchen->restingFace($method->restsCovered() || $setting->manner->restsLong);
+        $restS = $this->methods->restS($method, $thicknessMm) * ($setting->manner->restsLong ? self::LONG_REST : 1.0);
         $rest = $restS > 0.0 ? [new Stage('rest', $resting, $resting, $restS)] : [];
         $panC = $this->kitchen->appliance(ApplianceKind::Pan, $setting->fires)->defaultC;
         $before = match (true) {
@@ -116,7 +119,7 @@ final readonly class Planner
         $name = $method->value.($this->isCovered($cut, $thicknessMm, $method, $setting) ? '_covered' : '');
 
         return $cut->piece->shape === Shape::Slab
-            ? new Stage($name, $fire, $this->upper($cut, $thicknessMm, $method, $setting), null, null, [], $this->methods->turnEveryS($method, $thicknessMm))
+            ? new Stage($name, $fire, $this->upper($cut, $thicknessMm, $method, $setting), null, null, [], $setting->manner->turnEveryS ?? $this->methods->turnEveryS($method, $thicknessMm))
             : new Stage($name, $fire, $fire, null);
     }
 

@@ -23,16 +23,17 @@ final readonly class Setting
         public int $pieces = 1,
         public float $holdS = 0.0,
         public float $strength = 1.0,
+        public Manner $manner = new Manner,
     ) {}
 
     public function at(float $heatC): self
     {
-        return new self($heatC, $this->targetC, $this->fires, $this->pieces, $this->holdS, $this->strength);
+        return new self($heatC, $this->targetC, $this->fires, $this->pieces, $this->holdS, $this->strength, $this->manner);
     }
 
     /** The same fire, weaker or stronger by a factor, and without a hold. */
     public function withStrength(float $strength): self
     {
-        return new self($this->heatC, $this->targetC, $this->fires, $this->pieces, 0.0, $strength);
+        return new self($this->heatC, $this->targetC, $this->fires, $this->pieces, 0.0, $strength, $this->manner);
     }
 }

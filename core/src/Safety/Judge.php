@@ -17,12 +17,12 @@ final readonly class Judge
     /** True when this plan has no freedom: below the official minimum it would be a stop. */
     public function mustMeetMinimum(Ask $ask): bool
     {
-        return $ask->isAnyoneAtRisk() || $this->rules->rule($ask->profile, $ask->cut->foodClass)->below === Level::Stop;
+        return $ask->isAnyoneAtRisk() || $this->rules->rule($ask->profile, $ask->cut->foodClass, $ask->house->tightening)->below === Level::Stop;
     }
 
     public function judge(Ask $ask, CookEvidence $evidence): Verdict
     {
-        $rule = $this->rules->rule($ask->profile, $ask->cut->foodClass);
+        $rule = $this->rules->rule($ask->profile, $ask->cut->foodClass, $ask->house->tightening);
         $meets = $evidence->held->meets($rule->points, $evidence->pulledAtS);
 
         return new Verdict([

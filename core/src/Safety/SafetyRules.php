@@ -7,6 +7,7 @@ namespace Nessmark\Safety;
 use LogicException;
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\Catalogue\Record;
+use Nessmark\House\Tightening;
 use Nessmark\Meat\FoodClass;
 
 /** The published rules, by profile and class of food. */
@@ -24,7 +25,15 @@ final readonly class SafetyRules
         return new self($folder->read('safety.json'));
     }
 
-    public function rule(Profile $profile, FoodClass $class): SafetyRule
+    /** The published rule, and where a house is stricter its own. */
+    public function rule(Profile $profile, FoodClass $class, ?Tightening $tightening = null): SafetyRule
+    {
+        $published = $this->published($profile, $class);
+
+        return $tightening === null ? $published : $tightening->applied($published, $class);
+    }
+
+    private function published(Profile $profile, FoodClass $class): SafetyRule
     {
         $rule = $this->record->record('profiles')->record($profile->value)->record('rules')->record($class->value);
         $points = array_map(

@@ -142,6 +142,94 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/customers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who comes again */
+        get: operations["listCustomers"];
+        put?: never;
+        /** Somebody who wants to be known */
+        post: operations["addCustomer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/customers/{customer}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Another name, or another kitchen */
+        put: operations["changeCustomer"];
+        post?: never;
+        /** Forget them: the row, and their name on every ticket */
+        delete: operations["forgetCustomer"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/house": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The rules of the house: safety, schools, portions, margin, units */
+        get: operations["showHouse"];
+        /** Change them; safety can only be made stricter than the profile */
+        put: operations["changeHouse"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/price": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The price a kilo that leaves a margin */
+        get: operations["priceFromCost"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/schools/{school}/difference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the options of a school come to, for its example or for an ask */
+        post: operations["schoolDifference"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/matches": {
         parameters: {
             query?: never;
@@ -277,6 +365,42 @@ export interface paths {
         /** Take cuts, names and hidden cuts from a file; every error is listed by row, and then nothing is taken */
         post: operations["importCatalogue"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/staff": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who works here */
+        get: operations["listStaff"];
+        put?: never;
+        /** Somebody new */
+        post: operations["addStaff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/staff/{user}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Another name, role or password */
+        put: operations["changeStaff"];
+        post?: never;
+        /** Somebody left: signed out everywhere, their tickets stay */
+        delete: operations["removeStaff"];
         options?: never;
         head?: never;
         patch?: never;
@@ -482,6 +606,18 @@ export interface components {
             thin_mm?: number | null;
             now?: string | null;
             eat_at?: string | null;
+            /**
+             * @description left out, as the house does it
+             * @enum {string}
+             */
+            turns?: "often" | "once";
+            /**
+             * @description left out, as the house does it
+             * @enum {string}
+             */
+            rest?: "short_open" | "long_covered";
+            /** @description standing in the room first; left out, as the house does it */
+            out_of_fridge_s?: number | null;
             /** @description sold by weight, whatever the portions */
             raw_g?: number | null;
             /** @description number of the lot it is sold from */
@@ -722,6 +858,30 @@ export interface components {
             appetites: string[];
             scales: string[];
         };
+        NewCustomer: {
+            name: string;
+            appliances?: string[];
+            fires?: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            units?: "metric" | "imperial";
+        };
+        Customer: {
+            id: number;
+            name: string;
+            appliances: string[];
+            fires: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            units: "metric" | "imperial";
+            tickets: number;
+            last_at: string | null;
+        };
+        CustomerList: {
+            customers: components["schemas"]["Customer"][];
+        };
         Violation: {
             key: string;
             reason: string;
@@ -791,6 +951,76 @@ export interface components {
             is_comparable: boolean;
             effects: components["schemas"]["Phrase"][];
             sources: components["schemas"]["Source"][];
+        };
+        HouseRules: {
+            /** @enum {string} */
+            profile?: "us" | "uk" | "eu";
+            schools?: {
+                [key: string]: string;
+            };
+            stops_below?: boolean;
+            minimum_c?: {
+                [key: string]: number;
+            };
+            portions_pct?: number;
+            margin_pct?: number | null;
+            /** @enum {string} */
+            units?: "metric" | "imperial";
+            language?: string;
+            currency?: string;
+        };
+        HouseMinimum: {
+            food_class: string;
+            official_c: number;
+            rest_s: number;
+        };
+        School: {
+            id: string;
+            options: string[];
+            default: string;
+            chosen: string;
+            is_computed: boolean;
+        };
+        House: {
+            rules: components["schemas"]["HouseRules"];
+            schools: components["schemas"]["School"][];
+            minimums: components["schemas"]["HouseMinimum"][];
+            languages: string[];
+            currencies: string[];
+            may_change: boolean;
+        };
+        DifferenceAsked: {
+            ask?: components["schemas"]["Ask"] | null;
+        };
+        SchoolDifference: {
+            option: string;
+            method: string;
+            word: string;
+            target_c: number;
+            start_c: number;
+            pull_core_c: number;
+            peak_core_c: number;
+            time_s: number;
+            time_low_s: number;
+            time_high_s: number;
+            rest_s: number;
+            total_s: number;
+            grey_band_mm: number | null;
+            crust_mm: number;
+            loss_share: number;
+            /** @enum {string} */
+            verdict: "clear" | "caution" | "stop";
+        };
+        SchoolDifferences: {
+            school: string;
+            cut: string;
+            thickness_mm: number;
+            rows: components["schemas"]["SchoolDifference"][];
+        };
+        PriceOf: {
+            cost_per_kg: number;
+            margin_pct: number;
+            price_per_kg: number;
         };
         WishDiner: {
             count: number;
@@ -946,6 +1176,11 @@ export interface components {
             safety_profile: "us" | "uk" | "eu";
             /** @description ISO 4217 */
             currency: string;
+            /**
+             * @description the shop's own, until somebody chooses
+             * @enum {string}
+             */
+            units: "metric" | "imperial";
         };
         Session: {
             name: string;
@@ -954,6 +1189,7 @@ export interface components {
             may_advise: boolean;
             may_change_catalogue: boolean;
             may_change_case: boolean;
+            may_run_house: boolean;
             shop: components["schemas"]["ShopSummary"];
         };
         OwnCut: {
@@ -974,6 +1210,30 @@ export interface components {
             own_cuts: number;
             own_names: number;
             hidden: number;
+        };
+        StaffMember: {
+            id: number;
+            name: string;
+            sign_in: string;
+            /** @enum {string} */
+            role: "advisor" | "cutter" | "head_butcher";
+            is_self: boolean;
+        };
+        StaffList: {
+            staff: components["schemas"]["StaffMember"][];
+        };
+        NewStaff: {
+            name: string;
+            sign_in: string;
+            /** @enum {string} */
+            role: "advisor" | "cutter" | "head_butcher";
+            password: string;
+        };
+        ChangedStaff: {
+            name?: string | null;
+            /** @enum {string} */
+            role?: "advisor" | "cutter" | "head_butcher";
+            password?: string | null;
         };
         NewLot: {
             number: string;
@@ -1065,6 +1325,7 @@ export interface components {
             cautions_read: string[];
             /** @enum {string} */
             units: "metric" | "imperial";
+            customer_id?: number | null;
             /** @description as weighed; left out, what the ticket says */
             sold_g?: number | null;
         };
@@ -1262,9 +1523,6 @@ export interface components {
             /** @enum {string} */
             verdict: "clear" | "caution" | "stop";
         };
-        TicketSchools: {
-            doneness_words: string;
-        };
         Ticket: {
             engine_version: string;
             cut: components["schemas"]["TicketCut"];
@@ -1279,7 +1537,11 @@ export interface components {
             start_c: number;
             heat_c: number;
             profile: string;
-            schools: components["schemas"]["TicketSchools"];
+            /** @description those that bear on it, as they were followed */
+            schools: {
+                [key: string]: string;
+            };
+            out_of_fridge_s?: number;
             verdict: components["schemas"]["Verdict"];
             amounts: components["schemas"]["Amounts"];
             price: components["schemas"]["Price"] | null;
@@ -1637,6 +1899,236 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Catalogue"];
+                };
+            };
+        };
+    };
+    listCustomers: {
+        parameters: {
+            query?: {
+                find?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CustomerList"];
+                };
+            };
+        };
+    };
+    addCustomer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewCustomer"];
+            };
+        };
+        responses: {
+            /** @description Made */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Customer"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeCustomer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                customer: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewCustomer"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Customer"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    forgetCustomer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                customer: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    showHouse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["House"];
+                };
+            };
+        };
+    };
+    changeHouse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseRules"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["House"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    priceFromCost: {
+        parameters: {
+            query: {
+                cost_per_kg: number;
+                margin_pct: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceOf"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    schoolDifference: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                school: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DifferenceAsked"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolDifferences"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2012,6 +2504,123 @@ export interface operations {
             };
         };
     };
+    listStaff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StaffList"];
+                };
+            };
+        };
+    };
+    addStaff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewStaff"];
+            };
+        };
+        responses: {
+            /** @description Made */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StaffMember"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeStaff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                user: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedStaff"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StaffMember"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removeStaff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                user: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     addLot: {
         parameters: {
             query?: never;
@@ -2227,6 +2836,7 @@ export interface operations {
             query?: {
                 /** @description Part of a cut or customer, or a number */
                 find?: string;
+                customer?: number;
                 page?: number;
             };
             header?: never;

@@ -26,7 +26,7 @@ final class StartSessionController
         abort_unless($request->hasSession(), 400, 'Sign in from the application\'s own page; only it gets a session.');
         /** @var StatefulGuard $guard */
         $guard = Auth::guard('web');
-        if (! $guard->attempt($request->credentials())) {
+        if (! $guard->attempt([...$request->credentials(), 'left_at' => null])) {
             throw ValidationException::withMessages(['password' => 'No one signs in with this name and password.']);
         }
         $request->session()->regenerate();

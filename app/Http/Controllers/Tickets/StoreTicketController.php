@@ -24,7 +24,7 @@ final class StoreTicketController
     {
         /** @var User $user */
         $user = $request->user();
-        $ticket = $store->execute($user, $request->askData(), $request->units(), $request->customerLabel(), $request->cautionsRead(), $request->soldG());
+        $ticket = $store->execute($user, $request->askData(), $request->units(), $request->customerLabel(), $request->cautionsRead(), $request->soldG(), $request->customer());
 
         return (new TicketResource($ticket->load('user')))->response()->setStatusCode(201);
     }

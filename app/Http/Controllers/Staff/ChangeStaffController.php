@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Staff;
+
+use App\Http\Requests\StaffRequest;
+use App\Http\Resources\StaffResource;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+final class ChangeStaffController
+{
+    #[OA\Put(path: '/staff/{user}', operationId: 'changeStaff', summary: 'Another name, role or password', parameters: [new OA\Parameter(name: 'user', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ChangedStaff')),
+        responses: [new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/StaffMember')), new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))])]
+    public function __invoke(StaffRequest $request, User $user): JsonResponse
+    {
+        $user->update($request->given());
+
+        return new JsonResponse((new StaffResource($user))->resolve($request));
+    }
+}
