@@ -29,6 +29,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'budget', type: 'number', nullable: true),
     new OA\Property(property: 'wants', type: 'array', items: new OA\Items(type: 'string', enum: ['cheap', 'quick', 'special', 'easy', 'lean', 'rich'])),
     new OA\Property(property: 'may_order', type: 'boolean'),
+    new OA\Property(property: 'grade', type: 'string', nullable: true),
+    new OA\Property(property: 'aged_days', type: 'integer', nullable: true),
     new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial']),
     new OA\Property(property: 'profile', type: 'string', enum: ['us', 'uk', 'eu']),
     new OA\Property(property: 'schools', ref: '#/components/schemas/AskSchools'),

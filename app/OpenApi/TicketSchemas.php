@@ -136,7 +136,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'a_head', type: 'number'),
     new OA\Property(property: 'cooked_100g', type: 'number'),
 ])]
-#[OA\Schema(schema: 'TicketPiece', type: 'object', additionalProperties: false, required: ['mark', 'diners', 'at_risk', 'word', 'avoid', 'raw_g', 'pieces', 'pull_core_c', 'can_probe', 'time', 'goes_on_after_s', 'verdict'], properties: [
+#[OA\Schema(schema: 'TicketPiece', type: 'object', additionalProperties: false, required: ['mark', 'diners', 'at_risk', 'word', 'avoid', 'raw_g', 'pieces', 'pull_core_c', 'can_probe', 'time', 'goes_on_after_s', 'on_heat_at', 'verdict'], properties: [
     new OA\Property(property: 'mark', type: 'string'),
     new OA\Property(property: 'diners', type: 'integer'),
     new OA\Property(property: 'at_risk', type: 'boolean'),
@@ -148,6 +148,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'can_probe', type: 'boolean'),
     new OA\Property(property: 'time', ref: '#/components/schemas/TimeRange'),
     new OA\Property(property: 'goes_on_after_s', type: 'number'),
+    new OA\Property(property: 'on_heat_at', type: 'string', nullable: true),
     new OA\Property(property: 'verdict', type: 'string', enum: ['clear', 'caution', 'stop']),
 ])]
 // Tickets given before engine 0.4 have no pieces or out_of_fridge_s; those before 0.3 have no surface, fires, losses, texture, tempering or keeping, and no metal_falls_to_c.

@@ -37,7 +37,7 @@
 <table><tr>
     <td><h1>{{ $result['cut']['name'] }}</h1>
         <div>{{ $wording->text('method', $result['method']) }}, {{ $wording->text('word', $result['target']['word']) }}@foreach ($result['fires'] ?? [] as $sort), {{ $wording->text('fire', $sort) }}@endforeach @if ($ticket->customer_label) · {{ $wording->text('card', 'for', ['label' => $ticket->customer_label]) }}@endif</div></td>
-    <td class="num" style="width: 110pt">No. {{ $ticket->number }}<div class="small" style="font-weight: normal">{{ $ticket->shop->name }}, {{ $ticket->shop->town }}<br>{{ $ticket->created_at->format('j M Y') }}</div></td>
+    <td class="num" style="width: 110pt">@if ($result['price'] ?? null){{ number_format(($ticket->price_minor ?? 100 * $result['price']['total']) / 100, 2) }} {{ $result['price']['currency'] }}<br>@endif No. {{ $ticket->number }}<div class="small" style="font-weight: normal">{{ $ticket->shop->name }}, {{ $ticket->shop->town }}<br>{{ $ticket->created_at->format('j M Y') }}</div></td>
 </tr></table>
 
 @foreach ($findings as $finding)
@@ -62,6 +62,16 @@
     </td>
 </tr></table>
 
+@if ($result['pieces'] ?? [])
+<table class="lines" style="margin-top: 6pt">
+@foreach ($result['pieces'] as $piece)
+    <tr><td class="at" style="width: 20pt">{{ $piece['mark'] }}</td>
+        <td>{{ $piece['diners'] }} × {{ $wording->text('word', $piece['word']) }}@if ($piece['at_risk']), {{ $wording->text('card', 'at_risk') }}@endif @foreach ($piece['avoid'] as $avoided), {{ $wording->text('card', 'no', ['what' => $avoided]) }}@endforeach ({{ $units->show('_g', $piece['raw_g']) }})</td>
+        <td class="for">@if ($piece['can_probe']){{ $units->show('_c', $piece['pull_core_c']) }}, @endif{{ round($piece['time']['low_s'] / 60) }}–{{ App\Services\Units::duration($piece['time']['high_s']) }}@if ($piece['on_heat_at'] ?? null), {{ $wording->text('card', 'on_at', ['clock' => $clock($piece['on_heat_at'])]) }}@elseif ($piece['goes_on_after_s'] > 20), {{ $wording->text('card', 'on_after', ['later_s' => $piece['goes_on_after_s']]) }}@endif</td></tr>
+@endforeach
+</table>
+@endif
+
 <table class="lines" style="margin-top: 7pt">
 @foreach ($result['timeline'] as $line)
     <tr>
@@ -82,6 +92,8 @@
 @foreach ($result['doubts'] as $doubt)
     <span class="small">{{ $wording->say($doubt, $units) }}</span>
 @endforeach
+    @php($schools = array_map(fn (string $school, string $option): string => $wording->text('school', $school).': '.$wording->text('school_option', "{$school}.{$option}"), array_keys($result['schools']), $result['schools']))
+    <div class="small">{{ $wording->text('card', 'schools') }}: {{ implode('; ', $schools) }}.</div>
     <div class="small">{{ $wording->text('card', 'computed', ['version' => $ticket->engine_version]) }}. {{ $wording->text('card', 'sources') }}: {{ implode('; ', array_column(array_slice($result['sources'], 0, 3), 'text')) }}.</div>
 </div>
 </body>

@@ -50,6 +50,20 @@ final class CommandLineTest extends TestCase
         self::assertNotContains('doubt.thin_end', array_column($usual['doubts'], 'key'));
     }
 
+    public function test_advise_matches_a_line_with_a_case_from_a_file_and_needs_no_database(): void
+    {
+        [$code, $out, $errors] = self::artisan('nessmark:advise', '', ['--line=4 lamb rump mr iron+oven', '--case=tests/Reference/case.csv']);
+        self::assertSame(0, $code, $errors);
+        $reply = json_decode($out, true);
+        self::assertSame(['L01', 'sear_then_oven'], [$reply['matches'][0]['lot']['number'], $reply['matches'][0]['method']]);
+        self::assertSame(['L01', 19.76], [$reply['ticket']['price']['lot'], $reply['ticket']['price']['total']]);
+
+        [, $out] = self::artisan('nessmark:advise', '{"diners":[{"count":2}],"cut":"beef-top-sirloin-steak","appliances":["pan"],"now":"2026-11-25T10:00:00+01:00"}', ['--case=tests/Reference/case.csv']);
+        self::assertSame('B21', json_decode($out, true)['ticket']['price']['lot']);
+        [$code, , $errors] = self::artisan('nessmark:advise', '{"diners":[{"count":2}]}', ['--case=nothing.csv']);
+        self::assertSame([2, '--case'], [$code, json_decode($errors, true)['violations'][0]['key']]);
+    }
+
     /** @return Generator<string, array{string, string, string}> */
     public static function broken(): Generator
     {
@@ -76,10 +90,13 @@ final class CommandLineTest extends TestCase
         self::assertSame($key, json_decode($errors, true)['violations'][0]['key'] ?? null, $errors);
     }
 
-    /** @return array{int, string, string} exit code, standard output, standard error */
-    private static function artisan(string $command, string $input): array
+    /**
+     * @param  list<string>  $options
+     * @return array{int, string, string} exit code, standard output, standard error
+     */
+    private static function artisan(string $command, string $input, array $options = []): array
     {
-        $process = proc_open([PHP_BINARY, 'artisan', $command], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, dirname(__DIR__, 2), [...getenv(), 'DB_PORT' => '1']);
+        $process = proc_open([PHP_BINARY, 'artisan', $command, ...$options], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, dirname(__DIR__, 2), [...getenv(), 'DB_PORT' => '1']);
         assert(is_resource($process));
         fwrite($pipes[0], $input);
         fclose($pipes[0]);

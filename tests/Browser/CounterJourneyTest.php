@@ -78,6 +78,7 @@ final class CounterJourneyTest extends TestCase
         $keys->part('sign-in-name');
         $browser->getKeyboard()->sendKeys([WebDriverKeys::TAB, WebDriverKeys::TAB, 'ysolde', WebDriverKeys::TAB, 'coldroom-88', WebDriverKeys::ENTER]);
         $keys->settled();
+        $keys->press(WebDriverKeys::TAB, 'tab-piece')->press(WebDriverKeys::ENTER);
         $keys->press(WebDriverKeys::TAB, 'cuts')->press(WebDriverKeys::ARROW_DOWN)->settled();
         $cut = $keys->text('ticket');
         $keys->press(WebDriverKeys::ARROW_UP)->settled();
@@ -99,7 +100,7 @@ final class CounterJourneyTest extends TestCase
 
     public function test_what_is_wrong_is_said_and_what_was_typed_stays(): void
     {
-        $counter = $this->counter();
+        $counter = $this->counter()->chooseCut('rib eye', 'Rib-eye steak');
         foreach (['abc' => 'not a number', 'NaN' => 'not a number', '0' => 'from 10 to', '-5' => 'from 10 to', '10000' => 'from 10 to', '' => 'Put in a figure'] as $typed => $complaint) {
             $counter->type('thickness', (string) $typed);
             $counter->complains($complaint);
@@ -110,9 +111,10 @@ final class CounterJourneyTest extends TestCase
         $counter->reloaded();
         self::assertSame('12,5 cm', $counter->value('thickness'), 'a reload loses nothing');
 
-        $counter->remember(['clock' => '00:00', 'day' => 'today', 'thicknessText' => null, 'thicknessMm' => 30])->reloaded();
+        $counter->remember(['thicknessText' => null, 'thicknessMm' => 30])->reloaded()->eatsAt('00:00');
         $counter->complains('eat_at cannot be');
-        $counter->remember(['clock' => '', 'cut' => 'unicorn-rump'])->reloaded();
+        $counter->eatsAt('');
+        $counter->remember(['cut' => 'unicorn-rump', 'lot' => null])->reloaded();
         $counter->complains('cut cannot be "unicorn-rump"');
         $counter->remember(['cut' => 'beef-rib-eye-steak'])->reloaded()->settled();
         $counter->choose('method', 'Water bath');
@@ -124,7 +126,8 @@ final class CounterJourneyTest extends TestCase
 
     public function test_screen_and_card_show_the_same_figures_in_the_customers_units(): void
     {
-        $counter = $this->counter()->chooseCut('chicken breast', 'Chicken breast, skinless');
+        $counter = $this->counter()->chooseCut('lamb rump', 'Lamb rump, cap on')->choose('method', 'Sear, then oven');
+        $counter->part('read-safety.below_minimum_held')->click();
         $browser = $this->chromium->driver;
         $browser->findElement(WebDriverBy::cssSelector('[data-testid="units"]'))->click();
         $pull = $counter->text('pull');
@@ -156,7 +159,7 @@ final class CounterJourneyTest extends TestCase
 
     public function test_someone_at_risk_turns_the_plan_into_a_stop_with_a_way_out(): void
     {
-        $counter = $this->counter()->choose('risk', 'Yes');
+        $counter = $this->counter()->chooseCut('lamb rump', 'Lamb rump, cap on')->choose('risk', 'All');
         self::assertStringContainsString('Stop', $counter->text('verdict'));
         self::assertFalse($counter->has('give'));
 
@@ -225,6 +228,6 @@ final class CounterJourneyTest extends TestCase
     /** Two people share the journeys: signing in is throttled by name. */
     private function counter(string $name = 'maret', string $password = 'tideline-47'): CounterPage
     {
-        return CounterPage::signIn($this->chromium->driver, self::$application->url, $name, $password);
+        return CounterPage::signIn($this->chromium->driver, self::$application->url, $name, $password)->byHand();
     }
 }

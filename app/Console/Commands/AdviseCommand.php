@@ -4,35 +4,102 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\Shop;
+use App\Services\Csv;
+use App\Services\House;
+use App\Services\ShopCatalogue;
+use App\Services\Stock;
 use Illuminate\Console\Command;
 use Nessmark\Advice\TicketWriter;
+use Nessmark\Catalogue\Catalogue;
 use Nessmark\Contract\AskReader;
+use Nessmark\Contract\CounterDesk;
+use Nessmark\Contract\LotCsv;
+use Nessmark\Contract\LotReader;
 use Nessmark\Errors\InputRefused;
+use Nessmark\Grade\GradeTable;
+use Nessmark\House\HouseRules;
+use Nessmark\Stock\Lot;
 
 final class AdviseCommand extends Command
 {
     use ReadsJson;
 
+    private const MOST_ROWS = 20_000;
+
     protected $signature = 'nessmark:advise
-        {--line= : the ask as people say it}
-        {--case= : today\'s stock from a file}';
+        {--line= : the ask as people say it, instead of JSON}
+        {--case= : today\'s stock from a file, JSON or CSV, instead of the shop\'s own; no database is needed then}
+        {--choose=1 : which match the ticket is for}';
 
-    protected $description = 'Compute the ticket for an ask: JSON on standard input, JSON on standard output; needs no database';
+    protected $description = 'Compute the ticket for an ask, JSON on standard input and output; an ask without a cut, or with a line or a case, is matched first';
 
-    public function handle(AskReader $reader, TicketWriter $writer): int
+    public function handle(AskReader $reader, TicketWriter $writer, CounterDesk $desk, Catalogue $catalogue): int
     {
-        return $this->answer(function () use ($reader, $writer): array {
-            foreach (['line', 'case'] as $option) {
-                if ($this->option($option) !== null) {
-                    throw InputRefused::one("--{$option}", 'not_supported', $this->option($option), 'a JSON ask on standard input; this version does not match from stock or read a line yet');
-                }
+        return $this->answer(function () use ($reader, $writer, $desk, $catalogue): array {
+            $line = $this->option('line');
+            $now = now()->toDateTimeImmutable();
+            $data = is_string($line) ? $desk->read($line, $now, $catalogue)->wish : $this->readJson();
+            if (is_array($data) && ! isset($data['now']) && (isset($data['eat_at']) || ! isset($data['cut']) || is_string($line) || $this->option('case') !== null)) {
+                $data['now'] = $now->format(DATE_ATOM);
             }
-            $data = $this->readJson();
-            if (is_array($data) && isset($data['eat_at']) && ! isset($data['now'])) {
-                $data['now'] = now()->format(DATE_ATOM);
+            if (is_array($data) && (is_string($line) || $this->option('case') !== null || ! array_key_exists('cut', $data))) {
+                return $this->matched($data, $desk, $reader, $writer, $catalogue);
             }
 
             return $writer->advise($reader->read($data));
         });
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $wish
+     * @return array<string, mixed>
+     */
+    private function matched(array $wish, CounterDesk $desk, AskReader $reader, TicketWriter $writer, Catalogue $catalogue): array
+    {
+        [$lots, $catalogue, $house, $currency] = $this->stock($catalogue);
+        /** @var array{matches: list<array{ask: array<string, mixed>, lot: array{number: string}}>} $answer */
+        $answer = $desk->match($wish, $lots, $catalogue, $house);
+        $chosen = $answer['matches'][max(1, (int) $this->option('choose')) - 1] ?? $answer['matches'][0] ?? null;
+        $lot = $chosen === null ? null : array_values(array_filter($lots, static fn (Lot $lot): bool => $lot->number === $chosen['lot']['number']))[0] ?? null;
+
+        return [...$answer, 'ticket' => $chosen === null ? null : $writer->advise($reader->read($chosen['ask'], $house, $catalogue), $lot, $currency)['ticket']];
+    }
+
+    /** @return array{list<Lot>, Catalogue, HouseRules, string} from the file, or the shop's own */
+    private function stock(Catalogue $shipped): array
+    {
+        $file = $this->option('case');
+        if (is_string($file)) {
+            return [$this->lots($file, new LotReader($shipped, app(GradeTable::class))), $shipped, new HouseRules, 'EUR'];
+        }
+        $shop = Shop::query()->first() ?? throw InputRefused::one('--case', 'missing', null, 'a file of lots: there is no shop here');
+        $catalogue = app(ShopCatalogue::class)->of($shop);
+
+        return [app(Stock::class)->of($shop, $catalogue), $catalogue, app(House::class)->rules($shop), $shop->currency];
+    }
+
+    /**
+     * @return list<Lot>
+     *
+     * @throws InputRefused naming the row and the key
+     */
+    private function lots(string $file, LotReader $reader): array
+    {
+        $text = is_file($file) ? (string) file_get_contents($file) : throw InputRefused::one('--case', 'not_allowed', $file, 'the name of a file that is there');
+        $data = json_decode($text, true);
+        $rows = is_array($data) ? $data['lots'] ?? $data : array_map(static fn (array $row): array => LotCsv::lot($row), Csv::read($text, LotCsv::HEADER));
+        if (! is_array($rows) || count($rows) > self::MOST_ROWS) {
+            throw InputRefused::one('--case', 'wrong_type', $file, 'a list of lots as JSON, or a table (CSV) of them');
+        }
+
+        return array_map(static function (mixed $row, int $i) use ($reader): Lot {
+            try {
+                return $reader->read($row);
+            } catch (InputRefused $refused) {
+                $first = $refused->violations[0];
+                throw InputRefused::one('row '.($i + 1).": {$first->key}", $first->reason, $first->value, $first->allowed);
+            }
+        }, array_values($rows), array_keys(array_values($rows)));
     }
 }

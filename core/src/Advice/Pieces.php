@@ -20,7 +20,7 @@ final readonly class Pieces
         if (count($cooked) === 1) {
             return [];
         }
-        $longestS = max(array_map(static fn (array $row): float => $row[1]->totalS(), $cooked));
+        $finishS = self::finishS($cooked);
         $pieces = [];
         foreach ($cooked as $i => [$ask, $cook, $open]) {
             $amounts = $portions->of($ask);
@@ -29,11 +29,38 @@ final readonly class Pieces
                 'raw_g' => $amounts['raw_g'], 'pieces' => $amounts['pieces'],
                 'pull_core_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1), 'can_probe' => $cook->evidence->canProbe,
                 'time' => $open->plus($cook->fixedHeatS())->toArray(),
-                'goes_on_after_s' => round($longestS - $cook->totalS()),
+                'goes_on_after_s' => round(max($finishS) - $finishS[$i]),
+                'on_heat_at' => Timeline::onHeatAt($ask, $cook, $open)?->format(DATE_ATOM),
                 'verdict' => $cook->verdict->level->value,
             ];
         }
 
         return $pieces;
+    }
+
+    /**
+     * When each of the others goes on, beside the first: they are all ready together, even at the slow end of their range.
+     *
+     * @param  non-empty-list<array{Ask, Cook, TimeRange}>  $cooked
+     * @return array<string, float> s by mark; negative for what goes on before the first
+     */
+    public static function goOnS(array $cooked): array
+    {
+        $finishS = self::finishS($cooked);
+        $goOn = [];
+        foreach (array_slice($finishS, 1) as $i => $seconds) {
+            $goOn[self::MARKS[$i + 1]] = $finishS[0] - $seconds;
+        }
+
+        return $goOn;
+    }
+
+    /**
+     * @param  non-empty-list<array{Ask, Cook, TimeRange}>  $cooked
+     * @return non-empty-list<float> from the heat to the plate at the slow end, s
+     */
+    private static function finishS(array $cooked): array
+    {
+        return array_map(static fn (array $row): float => $row[1]->totalS() + $row[2]->highS - $row[2]->likelyS, $cooked);
     }
 }

@@ -75,6 +75,7 @@ final readonly class TicketWriter
             'amounts' => $amounts,
             'verdict' => $verdict,
             'price' => $lot === null ? null : PriceOf::lot($lot, $currency, Mass::ofGrams($amounts['raw_g']), $amounts['diners']),
+            'timeline' => Timeline::of($ask, $cook, $open, $this->advisor->mark($ask) !== null, Pieces::goOnS($cooked)),
             'pieces' => Pieces::of($cooked, $this->portions),
         ];
 
@@ -124,7 +125,7 @@ final readonly class TicketWriter
             'profile' => $ask->profile->value,
             'schools' => [...$ask->schools, 'doneness_words' => $ask->scale->value],
             'out_of_fridge_s' => $ask->outOfFridgeS,
-            'verdict' => null, // these three follow from all the shares together
+            'verdict' => null, // these follow from all the shares together
             'amounts' => null,
             'price' => null,
             // these two are not computed by this version
@@ -145,7 +146,6 @@ final readonly class TicketWriter
             'total_s' => round($cook->totalS()),
             'effects' => $effects,
             'stages' => $this->stages($cook, $open),
-            'timeline' => Timeline::of($ask, $cook, $open, $isByTexture),
             'on_heat_at' => $onHeatAt?->format(DATE_ATOM),
             'eat_at' => $ask->eatAt?->format(DATE_ATOM),
             'slice' => $ask->cut->slice,

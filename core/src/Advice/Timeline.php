@@ -21,23 +21,25 @@ final readonly class Timeline
     private function __construct() {}
 
     /**
+     * @param  array<string, float>  $otherPiecesS  when each piece that is cooked apart goes on, by its mark, s from when the first does
      * @return list<array<string, mixed>>
      */
-    public static function of(Ask $ask, Cook $cook, TimeRange $open, bool $isByFork): array
+    public static function of(Ask $ask, Cook $cook, TimeRange $open, bool $isByFork, array $otherPiecesS = []): array
     {
+        $firstS = min(0.0, 0.0, ...array_values($otherPiecesS)); // the fire is ready for whatever goes on first
         $beforeS = $cook->ends[count($cook->plan->before)]->startedAtS;
         $onHeatAt = self::onHeatAt($ask, $cook, $open);
         $lines = [
-            self::line($onHeatAt, -$cook->plan->preheatS, new Phrase("do.preheat_{$ask->method->value}", [
+            self::line($onHeatAt, $firstS - $cook->plan->preheatS, new Phrase("do.preheat_{$ask->method->value}", [
                 'heat_c' => $cook->heatC, 'sear_c' => $cook->plan->surfaceC['sear'],
             ])),
-            self::line($onHeatAt, -self::DRY_BEFORE_S, new Phrase(in_array($ask->method, [Method::WaterBath, Method::BathThenSear], true) ? 'do.bag' : 'do.dry')),
+            self::line($onHeatAt, $firstS - self::DRY_BEFORE_S, new Phrase(in_array($ask->method, [Method::WaterBath, Method::BathThenSear], true) ? 'do.bag' : 'do.dry')),
         ];
         if ($cook->plan->preheatS < self::DRY_BEFORE_S) { // thin metal is hot sooner than the meat is dried
             $lines = array_reverse($lines);
         }
         if ($ask->outOfFridgeS > 0.0) {
-            array_unshift($lines, self::line($onHeatAt, -$ask->outOfFridgeS, new Phrase('do.take_out')));
+            array_unshift($lines, self::line($onHeatAt, $firstS - $ask->outOfFridgeS, new Phrase('do.take_out')));
         }
         $atS = 0.0;
         $baste = null;
@@ -68,6 +70,12 @@ final readonly class Timeline
             }
         }
         $lines[] = self::line($onHeatAt, $atS, new Phrase("do.slice_{$ask->cut->slice}"));
+        foreach ($otherPiecesS as $mark => $goesOnS) {
+            $lines[] = self::line($onHeatAt, $goesOnS, new Phrase('do.piece_on', ['mark' => $mark]));
+        }
+        if ($otherPiecesS !== []) {
+            usort($lines, static fn (array $a, array $b): int => $a['at_s'] <=> $b['at_s']); // equals stay as they are
+        }
 
         return $lines;
     }

@@ -51,7 +51,7 @@ final readonly class WishReader
     }
 
     /**
-     * @param  mixed  $data  diners, named or cut, kinds, methods, appliances, fires, thickness_mm, raw_g, now, eat_at, budget, wants, may_order, units, profile, schools
+     * @param  mixed  $data  diners, named or cut, kinds, methods, appliances, fires, thickness_mm, raw_g, now, eat_at, budget, wants, may_order, units, profile, schools, grade, aged_days
      *
      * @throws InputRefused naming every key that is wrong, with what is allowed
      */
@@ -77,6 +77,8 @@ final readonly class WishReader
         if ($now !== null && $eatAt !== null && $eatAt <= $now) {
             $in->refuse('eat_at', 'out_of_range', $eatAt->format(DATE_ATOM), 'a time after now ('.$now->format(DATE_ATOM).')');
         }
+        $grade = $in->has('grade') ? $in->text('grade', 'a scale and a value, such as usda_quality:choice') : null;
+        $agedDays = $in->has('aged_days') ? $in->wholeNumber('aged_days', 0, 400) : null;
         $budget = $in->optionalNumber('budget', 0.0, self::MOST_MONEY, 'a head');
         $wants = array_map(Want::from(...), $in->choices('wants', array_column(Want::cases(), 'value')));
         $mayOrder = $in->flagOr('may_order', false);
@@ -96,6 +98,7 @@ final readonly class WishReader
             $thicknessMm === null ? null : Length::ofMillimetres($thicknessMm), $now ?? new DateTimeImmutable('@0'), $eatAt,
             $budget === null ? null : (int) round($budget * self::MINOR), $wants, $scale, $profile, $mayOrder, $rawG === null ? null : Mass::ofGrams($rawG),
             new HouseRules($profile, $house->tightening, $house->schools, $house->portions),
+            $grade, $agedDays,
         );
     }
 

@@ -47,7 +47,7 @@ final readonly class Matcher
     /** @param  list<Lot>  $lots  numbers one of a kind */
     public function match(Wish $wish, array $lots, Catalogue $catalogue): Answer
     {
-        $there = array_values(array_filter($lots, static fn (Lot $lot): bool => $wish->isFor($lot->cut) && ($lot->leadDays === 0 || $wish->mayOrder)));
+        $there = array_values(array_filter($lots, static fn (Lot $lot): bool => $wish->takes($lot)));
         if ($there === [] && $wish->named !== null) {
             return $this->instead($wish, $lots, $catalogue);
         }

@@ -53,12 +53,12 @@ final readonly class Option
         return $longest;
     }
 
-    /** Of equals: what must go first, what costs least, then a fixed order. No two options are equal in all of it. */
-    public function compare(self $other): int
+    /** Its place among equals, as a text that sorts: what must go first, what costs least, then a fixed order. No two options have the same. */
+    public function place(): string
     {
-        $far = '9999-12-31';
-
-        return [$this->lot->useBy?->format('Y-m-d') ?? $far, $this->perHeadMinor, $this->lot->cut->slug, array_search($this->method, Method::cases(), true), $this->lot->number]
-            <=> [$other->lot->useBy?->format('Y-m-d') ?? $far, $other->perHeadMinor, $other->lot->cut->slug, array_search($other->method, Method::cases(), true), $other->lot->number];
+        return sprintf(
+            '%s %09d %s %02d %s', $this->lot->useBy?->format('Y-m-d') ?? '9999-12-31', $this->perHeadMinor, $this->lot->cut->slug,
+            (int) array_search($this->method, Method::cases(), true), $this->lot->number,
+        );
     }
 }

@@ -53,20 +53,22 @@ final class Options
         $options = [];
         $parted = [];
         foreach ($lots as $lot) {
-            if (($lot->leadDays > 0 && ! $wish->mayOrder) || ! $wish->isFor($lot->cut)) {
+            if (! $wish->takes($lot)) {
                 continue;
             }
             $key = $lot->cut->slug.' '.$lot->cut->foodClass->value;
             if (! array_key_exists($key, $parted)) {
                 $parted[$key] = $this->shares->of($wish, $lot->cut);
             }
+            $shares = $parted[$key] ?? $this->asUsual($wish, $lot);
+            $sale = $shares === null ? null : $this->sale($wish, $lot);
             foreach ($wish->methods === [] ? Method::cases() : $wish->methods as $method) {
                 $isOwned = in_array($method, $owned, true);
                 if (! $withAnyFire && (! $isOwned || ! $this->isOffered($lot, $method))) {
                     continue;
                 }
-                $option = $this->option($wish, $lot, $method, $parted[$key] ?? $this->asUsual($wish, $lot));
-                if ($option !== null) {
+                if ($shares !== null && $sale !== null) {
+                    $option = $this->option($wish, $lot, $method, $shares, $sale);
                     $options[] = [$option, $this->refusals($wish, $option, $isOwned, $parted[$key] !== null)];
                 }
             }
@@ -109,14 +111,10 @@ final class Options
         return $this->shares->of(new Wish($eaters, null, [], [], null, $wish->fires, null, $wish->now, null, null, [], $wish->scale, $wish->profile, false, null, $wish->house), $lot->cut);
     }
 
-    /** @param  non-empty-list<Share>|null  $shares */
-    private function option(Wish $wish, Lot $lot, Method $method, ?array $shares): ?Option
+    /** @return array{Length, Mass, float|null, int} how thick, how much, how many pieces, and what a head pays, in hundredths: whichever way it is cooked */
+    private function sale(Wish $wish, Lot $lot): array
     {
-        if ($shares === null) {
-            return null;
-        }
         $cut = $lot->cut;
-        $fit = $this->fit($lot, $method);
         $wishedMm = $wish->thickness?->toMillimetres() ?? $cut->piece->typicalMm;
         $thickness = $lot->thickness ?? Length::ofMillimetres(max($cut->piece->thinnestMm, min($cut->piece->thickestMm, $wishedMm)));
         $amounts = $this->portions->amounts($cut, $thickness, array_map(static fn (Eater $eater): Diner => $eater->diner(), $wish->eaters), $wish->raw, $wish->house->portions);
@@ -126,13 +124,24 @@ final class Options
             $rawG = $pieces * $amounts['piece_g'];
         }
         $raw = Mass::ofGrams($rawG);
-        $level = Level::Clear;
-        foreach ($shares as $share) {
-            $level = $level->orStricter($this->outlook->level($wish, $cut, $lot->isParasiteFrozen, $method, $share));
-        }
         $heads = $wish->heads();
 
-        return new Option($lot, $method, $fit, $thickness, $shares, $raw, $pieces, intdiv(2 * $lot->priceMinor($raw) + $heads, 2 * $heads), $level, $wish->named[$cut->slug] ?? 1.0);
+        return [$thickness, $raw, $pieces, intdiv(2 * $lot->priceMinor($raw) + $heads, 2 * $heads)];
+    }
+
+    /**
+     * @param  non-empty-list<Share>  $shares
+     * @param  array{Length, Mass, float|null, int}  $sale
+     */
+    private function option(Wish $wish, Lot $lot, Method $method, array $shares, array $sale): Option
+    {
+        [$thickness, $raw, $pieces, $perHeadMinor] = $sale;
+        $level = Level::Clear;
+        foreach ($shares as $share) {
+            $level = $level->orStricter($this->outlook->level($wish, $lot->cut, $lot->isParasiteFrozen, $method, $share));
+        }
+
+        return new Option($lot, $method, $this->fit($lot, $method), $thickness, $shares, $raw, $pieces, $perHeadMinor, $level, $wish->named[$lot->cut->slug] ?? 1.0);
     }
 
     /** @return list<Refusal> */

@@ -6,29 +6,32 @@ namespace Nessmark\Matching;
 
 use SplPriorityQueue;
 
-/** Options by score, the best first; of equals in their own fixed order. */
+/** Options by score, the best first; of equals in their own fixed order, see Option::place. */
 final class Queue
 {
     /** @var SplPriorityQueue<array{float, int}, array{float, Option}> */
     private SplPriorityQueue $heap;
 
-    /** @var array<string, int> the place of each among its equals, by lot and method; see Option::compare */
+    /** @var array<string, int> the place of each among its equals, by lot and method */
     private array $places = [];
 
     /** @param  list<array{float, Option}>  $options */
     public function __construct(array $options)
     {
-        usort($options, static fn (array $a, array $b): int => $a[1]->compare($b[1]));
         $this->heap = new SplPriorityQueue;
-        foreach ($options as $rank => [$score, $option]) {
-            $this->places["{$option->lot->number} {$option->method->value}"] = -$rank;
+        $places = array_map(static fn (array $row): string => $row[1]->place(), $options);
+        asort($places, SORT_STRING);
+        $order = 0;
+        foreach (array_keys($places) as $i) {
+            [$score, $option] = $options[$i];
+            $this->places[self::key($option)] = $order--;
             $this->put($score, $option);
         }
     }
 
     public function put(float $score, Option $option): void
     {
-        $this->heap->insert([$score, $option], [$score, $this->places["{$option->lot->number} {$option->method->value}"]]);
+        $this->heap->insert([$score, $option], [$score, $this->places[self::key($option)]]);
     }
 
     /** @return array{float, Option}|null */
@@ -41,5 +44,10 @@ final class Queue
         $next = $this->heap->extract();
 
         return $next;
+    }
+
+    private static function key(Option $option): string
+    {
+        return "{$option->lot->number} {$option->method->value}";
     }
 }

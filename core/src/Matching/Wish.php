@@ -15,6 +15,7 @@ use Nessmark\Method\Method;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
 use Nessmark\Safety\Profile;
+use Nessmark\Stock\Lot;
 
 /** What the customer has and wants, before any piece of meat is chosen. */
 final readonly class Wish
@@ -27,6 +28,8 @@ final readonly class Wish
      * @param  list<ApplianceKind>|null  $appliances  null: nothing was said, so the usual kitchen
      * @param  int|null  $budgetMinor  a head, hundredths of the shop's currency
      * @param  list<Want>  $wants
+     * @param  string|null  $grade  scale and value: no other will do
+     * @param  int|null  $agedDays  hung at least so long
      * @param  Mass|null  $raw  asked for by weight, whatever the portions
      */
     public function __construct(
@@ -46,6 +49,8 @@ final readonly class Wish
         public bool $mayOrder,
         public ?Mass $raw = null,
         public HouseRules $house = new HouseRules,
+        public ?string $grade = null,
+        public ?int $agedDays = null,
     ) {}
 
     public function wants(Want $want): bool
@@ -67,10 +72,11 @@ final readonly class Wish
         return true;
     }
 
-    /** Whether anything said narrows down the meat. */
-    public function isChoosy(): bool
+    /** Whether a lot is the meat that was asked for, whatever else may rule it out. */
+    public function takes(Lot $lot): bool
     {
-        return $this->named !== null || $this->kinds !== [];
+        return $this->isFor($lot->cut) && ($lot->leadDays === 0 || $this->mayOrder)
+            && ($this->grade === null || $lot->grade === $this->grade) && ($this->agedDays === null || ($lot->agedDays ?? 0) >= $this->agedDays);
     }
 
     public function heads(): int
@@ -96,6 +102,6 @@ final readonly class Wish
      */
     public function withNamed(?array $named): self
     {
-        return new self($this->eaters, $named, [], $this->methods, $this->appliances, $this->fires, $this->thickness, $this->now, $this->eatAt, $this->budgetMinor, $this->wants, $this->scale, $this->profile, $this->mayOrder, $this->raw, $this->house);
+        return new self($this->eaters, $named, [], $this->methods, $this->appliances, $this->fires, $this->thickness, $this->now, $this->eatAt, $this->budgetMinor, $this->wants, $this->scale, $this->profile, $this->mayOrder, $this->raw, $this->house, $this->grade, $this->agedDays);
     }
 }

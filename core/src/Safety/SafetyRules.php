@@ -11,11 +11,14 @@ use Nessmark\House\Tightening;
 use Nessmark\Meat\FoodClass;
 
 /** The published rules, by profile and class of food. */
-final readonly class SafetyRules
+final class SafetyRules
 {
-    public SafetyLimits $limits;
+    public readonly SafetyLimits $limits;
 
-    private function __construct(private Record $record)
+    /** @var array<string, SafetyRule> those read before: a case asks for the same few a thousand times */
+    private array $read = [];
+
+    private function __construct(private readonly Record $record)
     {
         $this->limits = new SafetyLimits($record->record('limits'));
     }
@@ -34,6 +37,11 @@ final readonly class SafetyRules
     }
 
     private function published(Profile $profile, FoodClass $class): SafetyRule
+    {
+        return $this->read["{$profile->value} {$class->value}"] ??= $this->readOne($profile, $class);
+    }
+
+    private function readOne(Profile $profile, FoodClass $class): SafetyRule
     {
         $rule = $this->record->record('profiles')->record($profile->value)->record('rules')->record($class->value);
         $points = array_map(

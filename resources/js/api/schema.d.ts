@@ -1047,6 +1047,8 @@ export interface components {
             budget?: number | null;
             wants?: ("cheap" | "quick" | "special" | "easy" | "lean" | "rich")[];
             may_order?: boolean;
+            grade?: string | null;
+            aged_days?: number | null;
             /** @enum {string} */
             units?: "metric" | "imperial";
             /** @enum {string} */
@@ -1520,6 +1522,7 @@ export interface components {
             can_probe: boolean;
             time: components["schemas"]["TimeRange"];
             goes_on_after_s: number;
+            on_heat_at: string | null;
             /** @enum {string} */
             verdict: "clear" | "caution" | "stop";
         };

@@ -13,4 +13,4 @@ function nested(flat: Record<string, string>): Record<string, Record<string, str
 }
 
 // The card's sentences are shared with the server; the labels of the screens are the interface's own.
-export const i18n = createI18n({ legacy: false, locale: 'en', messages: { en: { ...en, ...wording, say: nested(wording.say) } } })
+export const i18n = createI18n({ legacy: false, locale: 'en', messages: { en: { ...en, ...wording, say: nested(wording.say), school_option: nested(wording.school_option) } } })

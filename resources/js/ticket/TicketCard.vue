@@ -29,6 +29,7 @@ const raw = computed(() => [
     : amounts.value.length_mm !== null ? t('ticket.length', { length_mm: length(amounts.value.length_mm, props.units) }) : '',
   t('ticket.cooked', { cooked_low_g: mass(amounts.value.cooked_low_g, props.units), cooked_high_g: mass(amounts.value.cooked_high_g, props.units) }),
 ].filter(Boolean).join(', '))
+const schools = computed(() => Object.entries(props.ticket.schools).map(([school, option]) => `${t(`school.${school}`)}: ${t(`school_option.${school}.${option}`)}`).join('; '))
 const fires = computed(() => {
   const sorts = Object.values(props.ticket.fires ?? {}).map((sort) => t(`fire.${sort}`))
   return sorts.length ? ` (${sorts.join(', ')})` : ''
@@ -60,6 +61,7 @@ const notes = computed(() => [...props.ticket.cautions, ...props.ticket.doubts, 
     <p class="notes">{{ notes }}</p>
     <details class="sources"><summary>{{ t('ticket.sources') }}</summary>
       <p>{{ t('ticket.log', { organism: ticket.log_reduction.organism, core: ticket.log_reduction.core, d_ref_s: duration(ticket.log_reduction.d_ref_s), t_ref_c: temperature(ticket.log_reduction.t_ref_c, units), z_k: `${ticket.log_reduction.z_k.toFixed(2)} K` }) }}</p>
+      <p v-if="schools">{{ t('card.schools') }}: {{ schools }}.</p>
       <ul><li v-for="source in ticket.sources" :key="source.id">{{ source.text }}</li></ul></details>
     <footer><slot name="actions" /></footer>
   </article>

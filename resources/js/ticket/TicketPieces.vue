@@ -18,7 +18,7 @@ const { t } = useI18n()
           <small>{{ mass(piece.raw_g, units) }}</small></td>
         <td class="num">{{ piece.can_probe ? t('pieces.off', { pull_c: temperature(piece.pull_core_c, units) }) : '' }}</td>
         <td class="num">{{ span(piece.time.low_s, piece.time.high_s) }}</td>
-        <td class="on">{{ piece.goes_on_after_s > 20 ? t('pieces.later', { later_s: duration(piece.goes_on_after_s) }) : t('pieces.first') }}</td>
+        <td class="on">{{ piece.on_heat_at ? t('card.on_at', { clock: piece.on_heat_at.slice(11, 16) }) : piece.goes_on_after_s > 20 ? t('pieces.later', { later_s: duration(piece.goes_on_after_s) }) : t('pieces.first') }}</td>
       </tr>
     </tbody>
   </table>

@@ -19,7 +19,7 @@ async function signOut() {
 <template>
   <nav class="rail" :aria-label="t('nav.main')">
     <p class="wordmark">{{ t('app.name') }}</p>
-    <RouterLink v-for="screen in ['counter', 'case', 'atlas', 'tickets'] as const" :key="screen" class="rail-link" active-class="is-here" :to="{ name: screen }">
+    <RouterLink v-for="screen in ['counter', 'case', 'customers', 'atlas', 'tickets', 'house'] as const" :key="screen" class="rail-link" active-class="is-here" :to="{ name: screen }">
       {{ t(`nav.${screen}`) }}
     </RouterLink>
     <div class="who">
@@ -32,7 +32,7 @@ async function signOut() {
 <style scoped>
 .rail { background: var(--slate); color: #f3f6f5; display: flex; flex-direction: column; width: 92px; min-height: 100%; }
 .wordmark { font: 700 15px/64px var(--figures); letter-spacing: .05em; text-transform: uppercase; text-align: center; margin: 0; }
-.rail-link { color: inherit; text-decoration: none; font: 600 17px/64px var(--figures); padding: 0 12px; border-left: 5px solid transparent; }
+.rail-link { color: inherit; text-decoration: none; font: 600 16.5px/58px var(--figures); padding: 0 6px 0 9px; border-left: 5px solid transparent; }
 .rail-link:hover { background: #31403e; }
 .rail-link.is-here { background: var(--enamel); color: var(--ink); border-color: var(--oxblood); }
 .who { margin-top: auto; padding: 10px 10px 12px; font-size: 13px; line-height: 1.35; }

@@ -29,6 +29,15 @@ final readonly class CounterPage
         return $page;
     }
 
+    /** Opens the column where a piece is picked and adjusted by hand; it stays open over a reload. */
+    public function byHand(): self
+    {
+        $this->part('tab-piece')->click();
+        $this->part('thickness');
+
+        return $this;
+    }
+
     public static function at(RemoteWebDriver $browser, string $url): self
     {
         return new self($browser, $url);
@@ -44,15 +53,39 @@ final readonly class CounterPage
     }
 
     /**
-     * Changes what the device remembers of the draft, as an older visit might have left it.
+     * Changes what the device remembers of the piece, as an older visit might have left it.
      *
      * @param  array<string, mixed>  $change
      */
     public function remember(array $change): self
     {
-        $this->browser->executeScript('localStorage.setItem("nessmark.draft", JSON.stringify({ ...JSON.parse(localStorage.getItem("nessmark.draft")), ...arguments[0] }))', [$change]);
+        $this->browser->executeScript('localStorage.setItem("nessmark.piece", JSON.stringify({ ...JSON.parse(localStorage.getItem("nessmark.piece")), ...arguments[0] })); localStorage.setItem("nessmark.byHand", "true")', [$change]);
 
         return $this;
+    }
+
+    /** Puts an hour into the clock; its keys depend on the browser's language. */
+    public function eatsAt(string $clock): self
+    {
+        $this->browser->executeScript('const field = document.querySelector("[data-testid=eat-at]"); field.value = arguments[0]; field.dispatchEvent(new Event("input", { bubbles: true }))', [$clock]);
+
+        return $this;
+    }
+
+    /** Types a whole ask and waits until it is matched. */
+    public function say(string $line): self
+    {
+        $before = $this->text('match-head').($this->has('ticket') ? $this->text('ticket') : '');
+        $this->type('ask-line', $line);
+        $this->browser->wait(15, 50)->until(fn (): bool => $this->part('matches')->getAttribute('aria-busy') === 'false' && $this->text('match-head').($this->has('ticket') ? $this->text('ticket') : '') !== $before);
+
+        return $this;
+    }
+
+    /** @return list<string> the text of each match on show, the best first */
+    public function matches(): array
+    {
+        return array_map(static fn (WebDriverElement $match): string => $match->getText(), $this->browser->findElements(self::by('match')));
     }
 
     /** Presses one key; with a part named, again and again until the focus is inside it (a prefix of its test id will do). */

@@ -29,7 +29,8 @@ final class AskReaderTest extends TestCase
         yield 'a method without its appliance' => [['method' => 'sear_then_oven', 'appliances' => ['pan']], 'method', 'not_allowed'];
         yield 'no appliance that suits' => [['appliances' => []], 'appliances', 'conflict'];
         yield 'a word of the other scale' => [['schools' => ['doneness_words' => 'official'], 'diners' => [['count' => 1, 'doneness' => 'rare']]], 'diners.0.doneness', 'not_allowed'];
-        yield 'two donenesses on one ticket' => [['diners' => [['count' => 1, 'doneness' => 'rare'], ['count' => 1, 'doneness' => 'well']]], 'diners.1.doneness', 'conflict'];
+        yield 'a grade no scale has' => [['grade' => 'usda_quality:superb'], 'grade', 'not_allowed'];
+        yield 'a lot without a number' => [['lot' => ''], 'lot', 'wrong_type'];
         yield 'half a diner' => [['diners' => [['count' => 1.5]]], 'diners.0.count', 'wrong_type'];
         yield 'eating in the past' => [['now' => '2026-11-24T18:00:00+01:00', 'eat_at' => '2026-11-24T16:59:00Z'], 'eat_at', 'out_of_range'];
         yield 'no such day' => [['now' => '2026-11-24T18:00:00Z', 'eat_at' => '2026-11-31T18:00:00Z'], 'eat_at', 'wrong_type'];
@@ -63,12 +64,13 @@ final class AskReaderTest extends TestCase
     public function test_what_is_taken_but_not_used_is_said_on_the_ticket(): void
     {
         $ticket = Counter::open()->ticket([
-            'cut' => 'lamb-rump', 'thickness_mm' => 45, 'budget' => 12, 'grade' => 'R3', 'aged_days' => 9,
+            'cut' => 'lamb-rump', 'thickness_mm' => 45, 'budget' => 12, 'aged_days' => 9,
             'diners' => [['count' => 2, 'appetite' => 'usual', 'avoid' => ['mustard']]],
         ]);
         $doubts = array_column($ticket['doubts'], 'key');
 
-        foreach (['avoid', 'budget', 'aged_days', 'grade'] as $key) {
+        self::assertContains('doubt.season_without', $doubts);
+        foreach (['budget', 'aged_days'] as $key) {
             self::assertContains("doubt.not_considered_{$key}", $doubts);
         }
     }

@@ -123,6 +123,9 @@ final class MatcherTest extends TestCase
         self::assertSame([['A', 3, 'medium_rare', []], ['B', 1, 'well', ['chilli']]], array_map(static fn (array $p): array => [$p['mark'], $p['diners'], $p['word'], $p['avoid']], $pieces));
         self::assertGreaterThan($pieces[0]['time']['likely_s'], $pieces[1]['time']['likely_s']);
         self::assertSame(0.0, $pieces[1]['goes_on_after_s']); // what takes longest goes on first
+        $timeline = array_column(array_map(static fn (array $line): array => ['key' => $line['do']['key'], 'at_s' => $line['at_s']], Counter::open()->ticket($match['ask'])['timeline']), 'at_s', 'key');
+        self::assertEqualsWithDelta(-$pieces[0]['goes_on_after_s'], $timeline['do.piece_on'], 1.0);
+        self::assertLessThan($timeline['do.piece_on'], $timeline['do.preheat_pan']); // and the pan is hot by then
         self::assertGreaterThan(60.0, $pieces[0]['goes_on_after_s']);
     }
 

@@ -14,14 +14,17 @@ use Nessmark\Matching\Wish;
 use Nessmark\Safety\Level;
 
 /** Done the way this cut is best, and without a caution to be read out. */
-final readonly class Doneness implements Criterion
+final class Doneness implements Criterion
 {
     /** So far from its best it is another dish, K. Common practice, no source. */
     private const FAR_K = 20.0;
 
     private const CAUTION = 0.9;
 
-    public function __construct(private DonenessTable $doneness) {}
+    /** @var array<string, float|null> where each cut is at its best, °C */
+    private array $bestC = [];
+
+    public function __construct(private readonly DonenessTable $doneness) {}
 
     public function id(): string
     {
@@ -35,10 +38,14 @@ final readonly class Doneness implements Criterion
 
     public function value(Option $option, Wish $wish, Field $field): float
     {
-        $usual = $this->doneness->word($option->lot->cut->donenessFamily, Scale::Kitchen, $option->lot->cut->defaultDoneness);
+        $cut = $option->lot->cut;
+        if (! array_key_exists($cut->slug, $this->bestC)) {
+            $this->bestC[$cut->slug] = $this->doneness->word($cut->donenessFamily, Scale::Kitchen, $cut->defaultDoneness)?->targetC;
+        }
+        $bestC = $this->bestC[$cut->slug];
         $off = 0.0;
         foreach ($option->shares as $share) {
-            $off = max($off, $usual === null ? 0.0 : abs($share->word->targetC - $usual->targetC) / self::FAR_K);
+            $off = max($off, $bestC === null ? 0.0 : abs($share->word->targetC - $bestC) / self::FAR_K);
         }
 
         return max(0.0, 1.0 - $off) * ($option->level === Level::Clear ? 1.0 : self::CAUTION);

@@ -8,15 +8,19 @@ use Nessmark\Advice\Phrase;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Appliance\Load;
+use Nessmark\Appliance\Metal;
 use Nessmark\Matching\Criterion;
 use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
 use Nessmark\Matching\Wish;
 
 /** Makes use of the fire that was named, with everything on it at once. */
-final readonly class Fire implements Criterion
+final class Fire implements Criterion
 {
-    public function __construct(private Kitchen $kitchen) {}
+    /** @var array<string, Metal|null> by sort of appliance */
+    private array $metals = [];
+
+    public function __construct(private readonly Kitchen $kitchen) {}
 
     public function id(): string
     {
@@ -46,8 +50,13 @@ final readonly class Fire implements Criterion
 
     private function batches(Option $option, Wish $wish): int
     {
-        $metal = $option->lot->cut->piece->isRound() ? null : $this->kitchen->appliance($option->method->appliances()[0], $wish->fires)->metal;
+        $kind = $option->method->appliances()[0];
+        $sort = $kind->value.' '.($wish->fires->types[$kind->value] ?? '');
+        if (! array_key_exists($sort, $this->metals)) {
+            $this->metals[$sort] = $this->kitchen->appliance($kind, $wish->fires)->metal;
+        }
+        $metal = $this->metals[$sort];
 
-        return $metal === null || $option->pieces === null ? 1 : (int) ceil($option->pieces / $metal->holds(Load::of($option->lot->cut, $option->thickness)));
+        return $metal === null || $option->pieces === null || $option->lot->cut->piece->isRound() ? 1 : (int) ceil($option->pieces / $metal->holds(Load::of($option->lot->cut, $option->thickness)));
     }
 }

@@ -13,7 +13,7 @@ use Nessmark\Method\Fit;
 use Nessmark\Method\Method;
 
 /** Whether the muscle is made for this heat: tender for short and dry, full of collagen for long and moist. */
-final readonly class Suits implements Criterion
+final class Suits implements Criterion
 {
     private const LONG = [Method::Braise, Method::Parcel, Method::Smoke];
 
@@ -24,6 +24,9 @@ final readonly class Suits implements Criterion
 
     /** How much of it is the muscle itself, once the way of cooking is right for it. Common practice, no source. */
     private const MUSCLE_SHARE = 0.3;
+
+    /** @var array<string, float> what the muscle of each cut is worth in long heat, and in short */
+    private array $muscles = [];
 
     public function id(): string
     {
@@ -39,7 +42,7 @@ final readonly class Suits implements Criterion
     {
         $cut = $option->lot->cut;
         $isLong = in_array($option->method, self::LONG, true) || ($option->method === Method::OvenRoast && $cut->donenessFamily === self::COOKED_LONG);
-        $muscle = $isLong ? ($cut->collagenRank() - 1.0) / 3.0 : (3.0 - $cut->tendernessScore()) / 2.0;
+        $muscle = $this->muscles[$cut->slug.($isLong ? ' long' : '')] ??= $isLong ? ($cut->collagenRank() - 1.0) / 3.0 : (3.0 - $cut->tendernessScore()) / 2.0;
 
         return ($option->fit->fit === Fit::Good ? 1.0 : self::POSSIBLE) * (1.0 - self::MUSCLE_SHARE + self::MUSCLE_SHARE * $muscle);
     }

@@ -41,7 +41,7 @@ final readonly class Time implements Criterion
     public function value(Option $option, Wish $wish, Field $field): float
     {
         if ($option->times === null) {
-            return 1.0; // not cooked yet: the best it could be
+            return $wish->availableS() === null && ! $wish->wants(Want::Quick) ? self::NO_HOUR : 1.0; // not cooked yet: the best it could be
         }
         $takesS = $option->times->wholeS(self::PREPARE_S);
         $availableS = $wish->availableS();

@@ -5,6 +5,8 @@ import InputText from 'primevue/inputtext'
 import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, ApiError, orThrow, type Schemas } from '@/api/client'
+import { gradesQuery } from '@/features/atlas/queries'
+import { houseQuery } from '@/features/house/queries'
 import { catalogueQuery, findCutQuery } from '@/features/counter/queries'
 
 // Takes a lot in, or changes what is known of one. What is typed stays, right or wrong; the server names what is wrong by its field.
@@ -29,6 +31,16 @@ const body = () => ({
   number: form.number.trim(), cut: form.cut, grade: form.grade.trim() || null, thickness_mm: figure(form.thickness_mm), weight_g: figure(form.weight_g), price_per_kg: figure(form.price_per_kg) ?? (undefined as unknown as number),
   aged_days: figure(form.aged_days), packed: form.packed, origin: form.origin.trim() || null, use_by: form.use_by || null, parasite_frozen: form.parasite_frozen, pierced: form.pierced, lead_days: figure(form.lead_days) ?? 0,
 })
+const grades = useQuery(gradesQuery())
+/** The values of the scales of this kind of meat that say how much fat is in the lean. */
+const scales = computed(() => (grades.data.value?.scales ?? []).filter((scale) => scale.carries_fat && chosen.value && scale.groups.includes(chosen.value.group)))
+const numbersOf = (scale: Schemas['GradeScale']) => (scale.numbers === null ? [] : Array.from({ length: Math.min(13, Math.floor((scale.numbers.max - scale.numbers.min) / scale.numbers.step) + 1) }, (_, i) => (scale.numbers?.min ?? 0) + i * (scale.numbers?.step ?? 1)))
+const house = useQuery(houseQuery())
+const cost = ref('')
+const price = useMutation({
+  mutationFn: () => orThrow(api.GET('/price', { params: { query: { cost_per_kg: Number(cost.value.replace(',', '.')), margin_pct: house.data.value?.rules.margin_pct ?? 0 } } })),
+  onSuccess: (priced) => { form.price_per_kg = priced.price_per_kg.toFixed(2) },
+})
 const save = useMutation({
   mutationFn: () => (props.lot ? orThrow(api.PUT('/case/lots/{lot}', { params: { path: { lot: props.lot.id } }, body: body() })) : orThrow(api.POST('/case/lots', { body: body() }))),
   onSuccess: async () => {
@@ -51,10 +63,17 @@ const shown = computed(() => fields.filter((field) => !props.lot || (field !== '
     </div>
     <div v-for="field in shown" :key="field">
       <label :for="`lot-${field}`">{{ t(`lot.${field}`) }}</label>
-      <InputText :id="`lot-${field}`" v-model="form[field]" :type="field === 'use_by' ? 'date' : 'text'" :inputmode="['number', 'grade', 'origin', 'use_by'].includes(field) ? undefined : 'decimal'" autocomplete="off" :placeholder="field === 'grade' ? 'usda_quality:choice' : ''" :invalid="Boolean(errors[field])" :data-testid="`lot-${field}`" />
+      <select v-if="field === 'grade'" :id="`lot-${field}`" v-model="form.grade" data-testid="lot-grade"><option value="">{{ t('case.ungraded') }}</option>
+        <optgroup v-for="scale in scales" :key="scale.id" :label="scale.name"><option v-for="value in (scale.numbers === null ? scale.steps.map((step) => step.value) : numbersOf(scale).map(String))" :key="value" :value="`${scale.id}:${value}`">{{ value.replaceAll('_', ' ') }}</option></optgroup></select>
+      <InputText v-else :id="`lot-${field}`" v-model="form[field]" :type="field === 'use_by' ? 'date' : 'text'" :inputmode="['number', 'grade', 'origin', 'use_by'].includes(field) ? undefined : 'decimal'" autocomplete="off" :invalid="Boolean(errors[field])" :data-testid="`lot-${field}`" />
       <p v-if="errors[field]" class="wrong" role="alert">{{ errors[field] }}</p>
     </div>
-    <label class="tick"><select v-model="form.packed" data-testid="lot-packed"><option value="wet">{{ t('case.packed.wet') }}</option><option value="dry">{{ t('case.packed.dry') }}</option></select></label>
+    <div v-if="house.data.value?.rules.margin_pct != null">
+      <label for="lot-cost">{{ t('case.cost', { margin: house.data.value.rules.margin_pct }) }}</label>
+      <InputText id="lot-cost" v-model="cost" inputmode="decimal" autocomplete="off" data-testid="lot-cost" @change="price.mutate()" />
+      <p v-if="price.error.value" class="wrong" role="alert">{{ price.error.value.message }}</p>
+    </div>
+    <div><label for="lot-packed">{{ t('case.packedHow') }}</label><select id="lot-packed" v-model="form.packed" data-testid="lot-packed"><option value="wet">{{ t('case.packed.wet') }}</option><option value="dry">{{ t('case.packed.dry') }}</option></select></div>
     <label v-if="chosen?.food_class === 'fish'" class="tick"><input v-model="form.parasite_frozen" type="checkbox" /> {{ t('piece.frozen') }}</label>
     <label v-if="chosen?.can_be_pierced" class="tick"><input v-model="form.pierced" type="checkbox" /> {{ t('piece.pierced') }}</label>
     <p v-if="errors['pierced']" class="wrong" role="alert">{{ errors['pierced'] }}</p>

@@ -8,6 +8,7 @@ import { temperature } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import ApartEditor from './ApartEditor.vue'
 import { atHour, dayAndHour } from './clock'
+import CustomerField from './CustomerField.vue'
 import type { CounterCut } from './queries'
 import { usePiece } from './usePiece'
 import { useWish, type Eater, type Want } from './useWish'
@@ -92,7 +93,7 @@ const count = (by: -1 | 1) => { store.patchFirst({ count: Math.max(1, store.firs
       <div class="risk">
         <ChoiceRow v-model="risk" testid="risk" tight hidden-legend :legend="t('ask.risk')" :choices="[{ value: 'nobody', label: t('ask.nobody') }, { value: 'yes', label: t('ask.allOfThem') }]" />
         <button type="button" class="chip" data-testid="add-at-risk" @click="store.addEater({ count: 1, at_risk: true })">+ {{ t('ask.oneAtRisk') }}</button>
-        <button type="button" class="chip" :aria-expanded="editing" :aria-label="t('ask.apart')" data-testid="add-apart" @click="editing = !editing">+ {{ t('ask.other') }}</button>
+        <button type="button" class="chip" :aria-expanded="editing" :title="t('ask.apart')" data-testid="add-apart" @click="editing = !editing">+ {{ t('ask.other') }}</button>
       </div>
       <div v-if="apart.length" class="chips apart">
         <button v-for="(eater, i) in apart" :key="i" type="button" class="chip said" :aria-label="t('ask.drop', { what: `${eater.count} ${describe(eater)}` })" data-testid="apart" @click="store.dropEater(i + 1)">
@@ -129,10 +130,7 @@ const count = (by: -1 | 1) => { store.patchFirst({ count: Math.max(1, store.firs
       </div>
     </div>
     <ToggleRow v-model="wants" hidden-legend testid="wants" :legend="t('ask.wants')" :choices="wantKeys.map((value) => ({ value, label: t(`want.${value}`) }))" />
-    <div>
-      <label for="label">{{ t('ask.label') }}</label>
-      <InputText id="label" v-model="store.kept.label" maxlength="60" autocomplete="off" :placeholder="t('ask.labelHint')" data-testid="label" />
-    </div>
+    <CustomerField />
   </section>
 </template>
 

@@ -30,7 +30,7 @@ const mayAdvise = computed(() => session.data.value?.may_advise ?? false)
 
 watch(cut, (now) => { if (now && pieces.piece.thicknessMm === null && pieces.piece.thicknessText === null) pieces.take(now) }, { immediate: true })
 
-const tab = ref<'matches' | 'piece'>('matches')
+const tab = useLocalStorage<'matches' | 'piece'>('nessmark.tab', 'matches')
 const touched = useLocalStorage('nessmark.byHand', false)
 /** A match that was chosen stays while the ask is adjusted by tapping; another line is another ask. */
 const isPinned = ref(false)
@@ -80,7 +80,9 @@ const asked = refDebounced(
 const advice = useQuery(() => adviceQuery(mayAdvise.value ? asked.value : null))
 const ticket = computed(() => advice.data.value?.ticket ?? null)
 const isSettled = computed(() => JSON.stringify(asked.value) === JSON.stringify(pieces.ask))
-const stale = computed(() => pieces.ask === null || advice.isError.value || advice.isPlaceholderData.value || !isSettled.value)
+/** The ask on show is not matched yet: the ticket still belongs to the one before. */
+const isMatching = computed(() => mayAdvise.value && !byHand.value && (matches.isPlaceholderData.value || (typedLast.value && lineAsked.value !== store.kept.line) || (typedLast.value && lineRead.isPlaceholderData.value) || JSON.stringify(wished.value) !== JSON.stringify(store.asked)))
+const stale = computed(() => pieces.ask === null || isMatching.value || advice.isError.value || advice.isPlaceholderData.value || !isSettled.value)
 
 /** What the server refused, under the last word of its key, so that each stands by its own field. */
 const errors = computed<Record<string, string>>(() => {
@@ -100,13 +102,13 @@ watch(findings, () => { read.value = [] })
 const give = useMutation({
   mutationFn: () => {
     if (pieces.ask === null) throw new Error(t('ticket.problems'))
-    return orThrow(api.POST('/tickets', { body: { ask: pieces.ask, customer_label: store.kept.label || null, sold_g: soldG.value, cautions_read: read.value, units: units.units } }))
+    return orThrow(api.POST('/tickets', { body: { ask: pieces.ask, customer_label: store.kept.label || null, customer_id: store.kept.customer, sold_g: soldG.value, cautions_read: read.value, units: units.units } }))
   },
-  onSuccess: () => Promise.all(['tickets', 'matches', 'case'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
+  onSuccess: () => Promise.all(['tickets', 'matches', 'case', 'customers'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
 })
 watch(asked, () => give.reset())
 /** Nothing in the case fits what is asked: a ticket of before would not belong to it. */
-const nothingFits = computed(() => mayAdvise.value && !byHand.value && !matches.isFetching.value && matches.data.value?.matches.length === 0)
+const nothingFits = computed(() => mayAdvise.value && !byHand.value && matches.data.value?.matches.length === 0)
 const canGive = computed(() => ticket.value !== null && !nothingFits.value && !stale.value && ticket.value.verdict.may_be_handed_over && ticket.value.verdict.findings.every((finding) => read.value.includes(finding.key)))
 /** The offer is for whoever is at risk; where nobody is, for everyone. */
 const takeOffer = () => {
@@ -117,7 +119,7 @@ const takeOffer = () => {
 const soldText = ref('')
 const soldG = computed(() => { const grams = Number(soldText.value.replace(',', '.')); return soldText.value.trim() === '' || !Number.isFinite(grams) ? null : Math.round(grams) })
 watch(() => pieces.piece.lot, () => { soldText.value = '' })
-const startAnew = () => { store.reset(); touched.value = false; isPinned.value = false; typedLast.value = false; give.reset(); lineField.value?.focus() }
+const startAnew = () => { store.reset(); touched.value = false; isPinned.value = false; tab.value = 'matches'; typedLast.value = false; give.reset(); lineField.value?.focus() }
 
 const lineField = useTemplateRef('lineField')
 const stepThickness = (by: -1 | 1) => Object.assign(pieces.piece, { thicknessMm: Math.round(pieces.piece.thicknessMm ?? cut.value?.thickness_mm.typical ?? 0) + by, thicknessText: null })

@@ -31,7 +31,7 @@ const parts = () => props.match.contributions.filter((part) => part.points > 0.0
       </span>
     </button>
     <details class="score">
-      <summary :aria-label="t('match.scoreOf', { score: match.score })"><span :class="['level', match.verdict]">{{ t(`verdict.${match.verdict}`) }}</span>
+      <summary><span class="sr-only">{{ t('match.scoreOf') }}</span><span :class="['level', match.verdict]">{{ t(`verdict.${match.verdict}`) }}</span>
         <span class="bar" aria-hidden="true"><span v-for="part in parts()" :key="part.criterion" :style="{ width: `${part.points}%` }" /></span><b>{{ match.score.toFixed(0) }}</b></summary>
       <table>
         <tr v-for="part in match.contributions" :key="part.criterion"><th scope="row">{{ t(`criterion.${part.criterion}`) }}</th><td class="num">{{ part.points.toFixed(1) }} / {{ part.most.toFixed(1) }}</td><td>{{ part.says ? say(part.says, units) : '' }}</td></tr>

@@ -10,11 +10,11 @@ export type Eater = Schemas['WishDiner']
 export type Scale = 'kitchen' | 'official'
 export type Want = NonNullable<Wish['wants']>[number]
 
-interface Kept { line: string; wish: Wish; label: string }
+interface Kept { line: string; wish: Wish; label: string; customer: number | null }
 
 /** What the customer has and wants. Kept on the device, so that neither a reload nor a lost connection loses it. */
 export const useWish = defineStore('wish', () => {
-  const kept = useLocalStorage<Kept>('nessmark.wish', { line: '', wish: { diners: [{ count: 2 }] }, label: '' }, { mergeDefaults: true })
+  const kept = useLocalStorage<Kept>('nessmark.wish', { line: '', wish: { diners: [{ count: 2 }] }, label: '', customer: null }, { mergeDefaults: true })
   const units = useUnits()
   if (kept.value.wish.eat_at && new Date(kept.value.wish.eat_at) <= new Date()) kept.value.wish = { ...kept.value.wish, eat_at: null } // yesterday's hour
 
@@ -37,8 +37,13 @@ export const useWish = defineStore('wish', () => {
     const rest = kept.value.wish.diners.filter((_, i) => i !== index)
     patch({ diners: rest.map((eater, i) => (i === 0 ? { ...eater, count: eater.count + (gone?.count ?? 0) } : eater)) })
   }
-  const reset = () => { kept.value = { line: '', wish: { diners: [{ count: 2 }] }, label: '' } }
+  const reset = () => { kept.value = { line: '', wish: { diners: [{ count: 2 }] }, label: '', customer: null } }
+  /** Somebody who is known: their name on the ticket, their kitchen in the ask. */
+  const serve = (customer: Schemas['Customer']) => {
+    Object.assign(kept.value, { label: customer.name, customer: customer.id })
+    if (customer.appliances.length > 0) patch({ appliances: customer.appliances, fires: customer.fires })
+  }
   const now = () => localIso(new Date())
 
-  return { kept, scale, wish, asked, first, heads, patch, patchFirst, addEater, dropEater, reset, now }
+  return { kept, scale, wish, asked, first, heads, patch, patchFirst, addEater, dropEater, reset, serve, now }
 })

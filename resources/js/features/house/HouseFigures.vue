@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import InputText from 'primevue/inputtext'
+import { reactive } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Schemas } from '@/api/client'
+
+// Portions, margin, units, money, language: the shop's own figures.
+const props = defineProps<{ sheet: Schemas['House']; errors: Record<string, string> }>()
+const emit = defineEmits<{ save: [change: Schemas['HouseRules']] }>()
+const { t } = useI18n()
+const form = reactive({
+  portions: String(props.sheet.rules.portions_pct ?? 100), margin: props.sheet.rules.margin_pct === null || props.sheet.rules.margin_pct === undefined ? '' : String(props.sheet.rules.margin_pct),
+  units: props.sheet.rules.units ?? 'metric', currency: props.sheet.rules.currency ?? 'EUR', language: props.sheet.rules.language ?? 'en',
+})
+const figure = (text: string) => (text.trim() === '' ? null : Number.isFinite(Number(text.replace(',', '.'))) ? Number(text.replace(',', '.')) : (text as unknown as number))
+const save = () => { emit('save', { portions_pct: figure(form.portions) ?? 100, margin_pct: figure(form.margin), units: form.units, currency: form.currency, language: form.language }) }
+</script>
+
+<template>
+  <form class="figures" @submit.prevent="save">
+    <label>{{ t('house.portions') }}<InputText v-model="form.portions" inputmode="decimal" :disabled="!sheet.may_change" :invalid="Boolean(errors['portions_pct'])" data-testid="portions" /></label>
+    <p v-if="errors['portions_pct']" class="wrong" role="alert">{{ errors['portions_pct'] }}</p>
+    <label>{{ t('house.margin') }}<InputText v-model="form.margin" inputmode="decimal" :disabled="!sheet.may_change" :invalid="Boolean(errors['margin_pct'])" data-testid="margin" /></label>
+    <p v-if="errors['margin_pct']" class="wrong" role="alert">{{ errors['margin_pct'] }}</p>
+    <label>{{ t('house.units') }}<select v-model="form.units" :disabled="!sheet.may_change"><option value="metric">{{ t('app.metric') }}</option><option value="imperial">{{ t('app.imperial') }}</option></select></label>
+    <label>{{ t('house.currency') }}<select v-model="form.currency" :disabled="!sheet.may_change"><option v-for="each in sheet.currencies" :key="each" :value="each">{{ each }}</option></select></label>
+    <label>{{ t('house.language') }}<select v-model="form.language" :disabled="!sheet.may_change"><option v-for="each in sheet.languages" :key="each" :value="each">{{ t(`languageName.${each}`) }}</option></select></label>
+    <button v-if="sheet.may_change" type="submit" class="strong" data-testid="save-figures">{{ t('house.save') }}</button>
+  </form>
+</template>
+
+<style scoped>
+.figures { background: #fff; padding: 14px 18px; display: grid; gap: 12px; justify-items: start; }
+label { display: grid; grid-template-columns: 420px 130px; gap: 14px; align-items: center; font-size: 16px; margin: 0; }
+label :deep(.p-inputtext), select { height: 42px; width: 130px; border: 1px solid var(--line); background: #fff; color: var(--ink); font: 600 18px var(--figures); padding: 0 8px; text-align: right; }
+@media (max-width: 640px) { label { grid-template-columns: minmax(0, 1fr); } }
+</style>

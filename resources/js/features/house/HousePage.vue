@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api, ApiError, orThrow, type Schemas } from '@/api/client'
+import HouseFigures from './HouseFigures.vue'
+import SafetyRules from './SafetyRules.vue'
+import SchoolRow from './SchoolRow.vue'
+import StaffList from './StaffList.vue'
+import { houseQuery } from './queries'
+
+const { t } = useI18n()
+const queries = useQueryClient()
+const house = useQuery(houseQuery())
+type Part = 'schools' | 'safety' | 'figures' | 'staff'
+const part = ref<Part>('schools')
+const rules = ref<Schemas['HouseRules']>({})
+watch(() => house.data.value?.rules, (now) => { if (now) rules.value = { ...now } }, { immediate: true })
+const save = useMutation({
+  mutationFn: (change: Schemas['HouseRules']) => orThrow(api.PUT('/house', { body: { ...rules.value, ...change } })),
+  onSuccess: (sheet) => {
+    queries.setQueryData(['house'], sheet)
+    return Promise.all(['advice', 'matches', 'session', 'difference'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+  },
+})
+const errors = () => (save.error.value instanceof ApiError ? Object.fromEntries(save.error.value.violations.map((violation) => [violation.key, violation.message])) : {})
+</script>
+
+<template>
+  <section class="page">
+    <header>
+      <h1>{{ t('house.title') }}</h1>
+      <div v-if="house.data.value" class="parts" role="group" :aria-label="t('house.title')">
+        <button v-for="each in (['schools', 'safety', 'figures', ...(house.data.value.may_change ? ['staff'] : [])] as Part[])" :key="each" type="button" :aria-pressed="part === each" :data-testid="`house-${each}`" @click="part = each">{{ t(`house.part.${each}`) }}</button>
+      </div>
+    </header>
+    <p v-if="house.isError.value" class="wrong" role="alert">{{ house.error.value?.message }}</p>
+    <p v-else-if="!house.data.value">{{ t('ticket.waiting') }}</p>
+    <template v-else>
+      <p v-if="!house.data.value.may_change" class="note">{{ t('house.mayNot') }}</p>
+      <p v-if="save.error.value && Object.keys(errors()).length === 0" class="wrong" role="alert">{{ save.error.value.message }}</p>
+      <p v-if="save.isSuccess.value" class="sr-only" role="status">{{ t('house.saved') }}</p>
+      <div v-if="part === 'schools'" class="schools">
+        <SchoolRow v-for="school in house.data.value.schools" :key="school.id" :school="school" :may-change="house.data.value.may_change" @choose="(option) => save.mutate({ schools: { ...rules.schools, [school.id]: option } })" />
+      </div>
+      <SafetyRules v-else-if="part === 'safety'" :sheet="house.data.value" :errors="errors()" @save="(change) => save.mutate(change)" />
+      <HouseFigures v-else-if="part === 'figures'" :sheet="house.data.value" :errors="errors()" @save="(change) => save.mutate(change)" />
+      <StaffList v-else />
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.page { padding: 16px 22px; max-width: 1180px; }
+header { display: flex; gap: 22px; align-items: center; flex-wrap: wrap; margin-bottom: 12px; }
+h1 { font-size: 32px; }
+.parts { display: flex; flex-wrap: wrap; }
+.parts button { min-height: 42px; padding: 0 16px; border: 1px solid var(--ink); background: #fff; color: var(--ink); font: 600 17px/1 var(--figures); cursor: pointer; margin-left: -1px; }
+.parts [aria-pressed='true'] { background: var(--ink); color: #fff; }
+.note { color: var(--soft); margin: 0 0 10px; }
+.schools { background: #fff; }
+</style>
