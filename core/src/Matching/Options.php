@@ -29,7 +29,7 @@ final class Options
     /** @var array<string, MethodFit> by cut and method */
     private array $fits = [];
 
-    /** @var array<string, list<Method>> by cut */
+    /** @var array<string, bool> by cut and method */
     private array $offered = [];
 
     /** @param  list<ApplianceKind>  $usualKitchen */
@@ -92,10 +92,10 @@ final class Options
 
     private function isOffered(Lot $lot, Method $method): bool
     {
-        $this->offered[$lot->cut->slug] ??= $this->suitability->offered($lot->cut);
+        $fit = $this->fit($lot, $method);
 
         // Nobody braises what would rather be fried.
-        return in_array($method, $this->offered[$lot->cut->slug], true) && ($method !== Method::Braise || $lot->cut->donenessFamily === self::COOKED_LONG || $this->fit($lot, $method)->fit === Fit::Good);
+        return ($this->offered["{$lot->cut->slug} {$method->value}"] ??= $this->suitability->offers($lot->cut, $fit)) && ($method !== Method::Braise || $lot->cut->donenessFamily === self::COOKED_LONG || $fit->fit === Fit::Good);
     }
 
     private function fit(Lot $lot, Method $method): MethodFit

@@ -4,50 +4,49 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching;
 
-use SplPriorityQueue;
-
 /** Options by score, the best first; of equals in their own fixed order, see Option::place. */
 final class Queue
 {
-    /** @var SplPriorityQueue<array{float, int}, array{float, Option}> */
-    private SplPriorityQueue $heap;
+    /** @var array<int, float> scores of those that wait, falling */
+    private array $scores;
 
-    /** @var array<string, int> the place of each among its equals, by lot and method */
-    private array $places = [];
+    /** @var array<int, Option> */
+    private array $waiting;
 
     /** @param  list<array{float, Option}>  $options */
     public function __construct(array $options)
     {
-        $this->heap = new SplPriorityQueue;
-        $places = array_map(static fn (array $row): string => $row[1]->place(), $options);
-        asort($places, SORT_STRING);
-        $order = 0;
-        foreach (array_keys($places) as $i) {
-            [$score, $option] = $options[$i];
-            $this->places[self::key($option)] = $order--;
-            $this->put($score, $option);
-        }
+        $this->scores = array_column($options, 0);
+        $this->waiting = array_column($options, 1);
+        arsort($this->scores);
     }
 
+    /** Puts one back with another score: no higher than the one it was taken with. */
     public function put(float $score, Option $option): void
     {
-        $this->heap->insert([$score, $option], [$score, $this->places[self::key($option)]]);
+        $this->scores[] = $score;
+        $this->waiting[] = $option;
+        arsort($this->scores);
     }
 
     /** @return array{float, Option}|null */
     public function take(): ?array
     {
-        if ($this->heap->isEmpty()) {
+        $best = null;
+        $score = null;
+        foreach ($this->scores as $i => $each) {
+            if ($score !== null && $each < $score) {
+                break;
+            }
+            $score = $each;
+            $best = $best === null || strcmp($this->waiting[$i]->place(), $this->waiting[$best]->place()) < 0 ? $i : $best;
+        }
+        if ($best === null) {
             return null;
         }
-        /** @var array{float, Option} $next */
-        $next = $this->heap->extract();
+        $option = $this->waiting[$best];
+        unset($this->scores[$best], $this->waiting[$best]);
 
-        return $next;
-    }
-
-    private static function key(Option $option): string
-    {
-        return "{$option->lot->number} {$option->method->value}";
+        return [$score, $option];
     }
 }

@@ -11,12 +11,18 @@ use Nessmark\Doneness\DonenessTable;
 use Nessmark\School\Schools;
 
 /** The sum that ranks: weights from the data, values from the criteria. */
-final readonly class Scoring
+final class Scoring
 {
     public const MOST = 100.0;
 
+    /** The wish the list below is for. */
+    private ?Wish $wish = null;
+
+    /** @var list<array{Criterion, float}> what it asks for, each with its points of the most there are */
+    private array $asked = [];
+
     /** @param  non-empty-list<Criterion>  $criteria */
-    private function __construct(private array $criteria, private Record $weights) {}
+    private function __construct(private readonly array $criteria, private readonly Record $weights) {}
 
     public static function from(DataFolder $folder): self
     {
@@ -30,30 +36,37 @@ final readonly class Scoring
     /** 0 to 100. What is not cooked yet gets the best it could. */
     public function score(Option $option, Wish $wish, Field $field): float
     {
-        [$sum, $most] = [0.0, 0.0];
-        foreach ($this->criteria as $criterion) {
-            if ($criterion->isAsked($wish)) {
-                $weight = $this->weights->number($criterion->id());
-                $sum += $weight * $criterion->value($option, $wish, $field);
-                $most += $weight;
-            }
+        $sum = 0.0;
+        foreach ($this->asked($wish) as [$criterion, $most]) {
+            $sum += $most * $criterion->value($option, $wish, $field);
         }
 
-        return round(self::MOST * $sum / $most, 6);
+        return round($sum, 6);
     }
 
     /** @return list<Contribution> adding up to the score */
     public function contributions(Option $option, Wish $wish, Field $field): array
     {
-        $asked = array_filter($this->criteria, static fn (Criterion $criterion): bool => $criterion->isAsked($wish));
-        $all = array_sum(array_map(fn (Criterion $criterion): float => $this->weights->number($criterion->id()), $asked));
         $found = [];
-        foreach ($asked as $criterion) {
+        foreach ($this->asked($wish) as [$criterion, $most]) {
             $value = $criterion->value($option, $wish, $field);
-            $most = self::MOST * $this->weights->number($criterion->id()) / $all;
             $found[] = new Contribution($criterion->id(), $value, $value * $most, $most, $criterion->says($option, $wish, $value));
         }
 
         return $found;
+    }
+
+    /** @return list<array{Criterion, float}> */
+    private function asked(Wish $wish): array
+    {
+        if ($this->wish !== $wish) {
+            $asked = array_values(array_filter($this->criteria, static fn (Criterion $criterion): bool => $criterion->isAsked($wish)));
+            $weights = array_map(fn (Criterion $criterion): float => $this->weights->number($criterion->id()), $asked);
+            $all = array_sum($weights);
+            $this->asked = array_map(static fn (Criterion $criterion, float $weight): array => [$criterion, self::MOST * $weight / $all], $asked, $weights);
+            $this->wish = $wish;
+        }
+
+        return $this->asked;
     }
 }

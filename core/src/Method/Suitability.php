@@ -41,10 +41,20 @@ final readonly class Suitability
     public function offered(Cut $cut): array
     {
         $isCookedLong = (new Traits($cut))->isCookedLong;
-        $offered = array_filter($this->all($cut), fn (MethodFit $fit): bool => $fit->fit !== Fit::Poor && $this->isComputed($cut, $fit->method)
-            && (! $isCookedLong || in_array($fit->method, self::LONG, true)));
+        $offered = array_filter($this->all($cut), fn (MethodFit $fit): bool => $this->isOffered($cut, $fit, $isCookedLong));
 
         return array_values(array_map(static fn (MethodFit $fit): Method => $fit->method, $offered));
+    }
+
+    /** The same for one way of cooking that was judged already. */
+    public function offers(Cut $cut, MethodFit $fit): bool
+    {
+        return $this->isOffered($cut, $fit, (new Traits($cut))->isCookedLong);
+    }
+
+    private function isOffered(Cut $cut, MethodFit $fit, bool $isCookedLong): bool
+    {
+        return $fit->fit !== Fit::Poor && $this->isComputed($cut, $fit->method) && (! $isCookedLong || in_array($fit->method, self::LONG, true));
     }
 
     /** Whether a ticket can be written for it: a wok takes what is cut for it, not what has to be sliced first. */
