@@ -94,6 +94,11 @@ final class Lexicon
         return array_map(strval(...), array_slice(array_keys($near), 0, 3));
     }
 
+    public function isWord(string $word): bool
+    {
+        return isset($this->words[$word]);
+    }
+
     /** @return list<string> known words that begin so, for what is being typed */
     public function beginningWith(string $typed): array
     {

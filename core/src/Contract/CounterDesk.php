@@ -24,6 +24,9 @@ final readonly class CounterDesk
 {
     private const SUGGESTIONS = 6;
 
+    /** Places whose names are in the language of the screen. */
+    private const SPOKEN = ['us', 'uk', 'au'];
+
     private function __construct(private WishReader $wishes, private Lexicon $lexicon, private LineWriter $writer, private Matcher $matcher) {}
 
     public static function from(DataFolder $folder, ?CookMemory $memory = null): self
@@ -47,12 +50,14 @@ final readonly class CounterDesk
     {
         $words = preg_split('/[\s,;+]+/u', mb_strtolower($line));
         $last = $words === false ? '' : $words[count($words) - 1];
-        if (mb_strlen($last) < 2) {
+        if (mb_strlen($last) < 2 || $this->lexicon->isWord($last)) {
             return [];
         }
         $found = array_slice($this->lexicon->beginningWith($last), 0, self::SUGGESTIONS / 2);
-        foreach ((new NameIndex($catalogue->cuts()))->find($last, self::SUGGESTIONS) as $hit) {
-            $found[] = mb_strtolower($hit->name);
+        foreach ((new NameIndex($catalogue->cuts()))->find($last, 2 * self::SUGGESTIONS) as $hit) {
+            if ($hit->place === null || in_array($hit->place, self::SPOKEN, true)) { // what a name means elsewhere is understood, not offered
+                $found[] = mb_strtolower($hit->name);
+            }
         }
 
         return array_slice(array_values(array_unique($found)), 0, self::SUGGESTIONS);

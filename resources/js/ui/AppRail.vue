@@ -46,5 +46,5 @@ async function signOut() {
   .who p { margin: 0; }
   .quiet { width: auto; padding: 0 10px; white-space: nowrap; }
 }
-@media (max-width: 600px) { .who p, .wordmark { display: none; } .rail-link { font-size: 16px; padding: 0 10px; } }
+@media (max-width: 600px) { .rail { flex-wrap: wrap; } .who p, .wordmark { display: none; } .who { padding: 2px 8px; } .rail-link { font-size: 16px; line-height: 42px; padding: 0 9px; } }
 </style>

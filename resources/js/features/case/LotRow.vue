@@ -50,5 +50,11 @@ td { padding: 6px 10px; border-bottom: 1px solid var(--hair); vertical-align: ba
 .do { min-height: 38px; min-width: 64px; border: 1px solid var(--ink); background: #fff; font: 600 16px/1 var(--figures); cursor: pointer; }
 .open td { background: #eef2f1; border-bottom: 0; }
 .more td { background: #eef2f1; padding: 4px 10px 14px; }
-@media (max-width: 760px) { .lot { display: grid; grid-template-columns: auto 1fr auto; } td { border: 0; padding: 3px 8px; } .more td { display: block; } }
+@media (max-width: 760px) {
+  .lot { display: grid; grid-template: 'no cut left' 'no from price' 'use use do' / 64px minmax(0, 1fr) auto; border-bottom: 1px solid var(--line); padding: 4px 0; }
+  td { border: 0; padding: 2px 8px; }
+  td:nth-child(1) { grid-area: no; } td:nth-child(2) { grid-area: cut; } td:nth-child(3) { grid-area: left; } td:nth-child(4) { grid-area: price; }
+  td:nth-child(5) { display: none; } td:nth-child(6) { grid-area: from; color: var(--soft); } td:nth-child(7) { grid-area: use; } td:nth-child(8) { grid-area: do; }
+  .more td { display: block; }
+}
 </style>

@@ -153,9 +153,9 @@ const count = (by: -1 | 1) => { store.patchFirst({ count: Math.max(1, store.firs
 .chip.not { background: var(--mustard-wash); border-color: var(--mustard); }
 .add { flex: 1; min-width: 110px; }
 .add :deep(.p-inputtext) { width: 100%; height: 36px; }
-.three { display: grid; grid-template-columns: 1.35fr 1fr .85fr; gap: 6px; }
+.three { display: grid; grid-template-columns: 1.3fr 1.2fr .85fr; gap: 6px; }
 .three label { white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-input[type='time'], select { height: 38px; border: 1px solid var(--line); padding: 0 5px; font: 600 16px var(--figures); background: #fff; color: var(--ink); width: 100%; border-radius: 0; }
+input[type='time'], select { height: 38px; border: 1px solid var(--line); padding: 0 3px; font: 600 15.5px var(--figures); background: #fff; color: var(--ink); width: 100%; border-radius: 0; }
 input[aria-invalid='true'] { border-color: var(--oxblood); }
 .three :deep(.p-inputtext), .column > div > :deep(.p-inputtext) { width: 100%; height: 38px; }
 </style>

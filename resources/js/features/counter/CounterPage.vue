@@ -54,6 +54,7 @@ const lineRead = useQuery(() => lineQuery(mayAdvise.value ? lineAsked.value : ''
 watch(() => lineRead.data.value, (read) => {
   if (!read || !typedLast.value || lineAsked.value !== store.kept.line || lineRead.isPlaceholderData.value) return
   store.kept.wish = read.wish
+  if (read.wish.named || read.wish.kinds?.length) touched.value = false // another meat is named: no longer the piece picked by hand
 })
 const wished = refDebounced(computed(() => store.asked), 140)
 const matches = useQuery(() => matchesQuery(mayAdvise.value ? wished.value : null, store.now))

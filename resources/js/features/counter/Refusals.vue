@@ -39,7 +39,6 @@ const missing = () => props.matches.is_missing && !props.matches.instead_of
         <button v-if="relax(refusal)" type="button" class="plain" :data-testid="`relax-${refusal.limit}`" @click="relax(refusal)?.run()">{{ relax(refusal)?.label }}</button>
       </li>
     </ul>
-    <button v-if="!store.wish.may_order" type="button" class="plain" data-testid="relax-order" @click="store.patch({ may_order: true })">{{ t('match.showOrder') }}</button>
   </div>
 </template>
 
