@@ -27,6 +27,11 @@ final class StockRefused extends DomainException implements CoreException
         return new self("Lot {$number} is no longer there.", 'lot.gone');
     }
 
+    public static function past(string $number): self
+    {
+        return new self("Lot {$number} is past its day: it is not sold.", 'lot.past');
+    }
+
     public function reason(): string
     {
         return $this->why;

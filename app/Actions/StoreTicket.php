@@ -37,8 +37,11 @@ final readonly class StoreTicket
     public function execute(User $user, array $askData, Units $units, ?string $customerLabel, array $cautionsRead, ?int $soldG = null, ?Customer $customer = null): Ticket
     {
         $askData['now'] ??= now()->format(DATE_ATOM);
-        $ask = $this->reader->read($askData, $this->house->rules($user->shop), $this->catalogues->of($user->shop));
-        [$row, $lot] = $this->stock->soldFrom($user->shop, $ask->lotNumber);
+        [$row, $lot] = $this->stock->soldFrom($user->shop, $askData['lot'] ?? null);
+        $ask = $this->reader->read($askData, $this->house->rules($user->shop), $this->catalogues->of($user->shop), $lot);
+        if ($lot !== null && $lot->isPastOn(now()->toDateTimeImmutable())) {
+            throw StockRefused::past($lot->number);
+        }
         /** @var array{verdict: array{level: string, may_be_handed_over: bool, findings: list<array{key: string}>}, amounts: array{raw_g: float}} $result */
         $result = $this->writer->advise($ask, $lot, $user->shop->currency)['ticket'];
         if (! $result['verdict']['may_be_handed_over']) {

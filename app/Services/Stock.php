@@ -73,12 +73,12 @@ final readonly class Stock
      *
      * @throws InputRefused if the shop has no such lot
      */
-    public function soldFrom(Shop $shop, ?string $number): array
+    public function soldFrom(Shop $shop, mixed $number): array
     {
         if ($number === null) {
             return [null, null];
         }
-        $row = LotRow::query()->where('shop_id', $shop->id)->where('number', $number)->first() ?? throw InputRefused::one('lot', 'not_allowed', $number, 'the number of a lot of the shop');
+        $row = (is_string($number) ? LotRow::query()->where('shop_id', $shop->id)->where('number', $number)->first() : null) ?? throw InputRefused::one('lot', 'not_allowed', $number, 'the number of a lot of the shop');
 
         return [$row, $this->reader($shop)->read(self::data($row->getRawOriginal()))];
     }

@@ -62,6 +62,24 @@ final class MatchTest extends AppTestCase
         $this->postJson('/api/v1/matches', ['diners' => [['count' => 0]], 'kinds' => ['unicorn'], 'budget' => 'much'])->assertUnprocessable()->assertJsonCount(3, 'violations');
     }
 
+    public function test_an_ask_may_be_more_careful_than_its_lot_and_never_less(): void
+    {
+        foreach ([['number' => 'F1', 'cut' => 'salmon-loin', 'thickness_mm' => 28, 'weight_g' => 2000, 'price_per_kg' => 28], ['number' => 'N1', 'cut' => 'beef-strip-steak', 'thickness_mm' => 28, 'weight_g' => 2000, 'price_per_kg' => 30, 'pierced' => true],
+            ['number' => 'P1', 'cut' => 'lamb-rump', 'thickness_mm' => 45, 'weight_g' => 2000, 'price_per_kg' => 26, 'use_by' => now()->subDay()->format('Y-m-d')]] as $lot) {
+            $this->postJson('/api/v1/case/lots', $lot)->assertCreated();
+        }
+        $salmon = ['cut' => 'salmon-loin', 'lot' => 'F1', 'thickness_mm' => 28, 'method' => 'pan', 'diners' => [['count' => 1]]];
+        $this->postJson('/api/v1/advice', [...$salmon, 'parasite_frozen' => true])->assertUnprocessable()->assertJsonPath('violations.0.key', 'parasite_frozen');
+        $this->postJson('/api/v1/advice', [...$salmon, 'lot' => 'L1'])->assertUnprocessable()->assertJsonPath('violations.0.key', 'lot');
+        $this->postJson('/api/v1/advice', [...$salmon, 'lot' => 7])->assertUnprocessable()->assertJsonPath('violations.0.key', 'lot');
+        // Needled, whatever the ask says: a stop where whole meat is a caution.
+        $this->postJson('/api/v1/advice', ['cut' => 'beef-strip-steak', 'lot' => 'N1', 'thickness_mm' => 28, 'method' => 'pan', 'diners' => [['count' => 1, 'doneness' => 'rare']]])->assertOk()->assertJsonPath('ticket.verdict.level', 'stop');
+
+        $this->postJson('/api/v1/tickets', ['ask' => ['cut' => 'lamb-rump', 'lot' => 'P1', 'thickness_mm' => 45, 'method' => 'sear_then_oven', 'diners' => [['count' => 2, 'doneness' => 'medium_rare']]], 'units' => 'metric', 'cautions_read' => ['safety.below_minimum_held']])
+            ->assertConflict()->assertJsonPath('reason', 'lot.past');
+        self::assertSame(0, Ticket::query()->count());
+    }
+
     public function test_a_cutter_matches_nothing(): void
     {
         $this->actingAs($this->staff(Role::Cutter, signIn: 'cutter'))->postJson('/api/v1/matches', ['diners' => [['count' => 2]]])->assertForbidden();

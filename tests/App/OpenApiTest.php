@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Models\Lot;
+use App\Models\Role;
 use App\OpenApi\Description;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
@@ -18,7 +20,10 @@ final class OpenApiTest extends AppTestCase
 
     public function test_real_replies_follow_their_schemas(): void
     {
-        $this->actingAs($this->staff());
+        $this->actingAs($head = $this->staff(Role::HeadButcher));
+        $lot = Lot::query()->create(['shop_id' => $head->shop_id, 'number' => 'L1', 'cut_slug' => 'lamb-rump', 'grade' => 'eu_fat:3', 'thickness_mm' => 45, 'left_g' => 2000, 'price_per_kg_minor' => 2600, 'packed' => 'wet', 'origin' => '']);
+        $this->postJson("/api/v1/case/lots/{$lot->id}/moves", ['kind' => 'weighed_out', 'grams' => 10]);
+        $this->postJson('/api/v1/customers', ['name' => 'Runa', 'fires' => ['oven' => 'fan']]);
         $kept = $this->postJson('/api/v1/tickets', self::newTicket());
         $replies = [
             'Catalogue' => $this->getJson('/api/v1/catalogue'),
@@ -31,6 +36,20 @@ final class OpenApiTest extends AppTestCase
             'Session' => $this->getJson('/api/v1/session'),
             'Advice' => $this->postJson('/api/v1/advice', self::RUMP),
             'Advice of a braise' => $this->postJson('/api/v1/advice', ['cut' => 'beef-cheek', 'thickness_mm' => 50, 'method' => 'braise', 'diners' => [['count' => 2]]]),
+            'Case' => $this->getJson('/api/v1/case'),
+            'LotMoves' => $this->getJson("/api/v1/case/lots/{$lot->id}/moves"),
+            'CaseImported' => $this->postJson('/api/v1/case/import', ['lots' => [[]]]),
+            'LineRead' => $this->postJson('/api/v1/ask-line', ['line' => '4 lamb rump mr no mustrd foo, one pregnant']),
+            'Matches' => $this->postJson('/api/v1/matches', ['diners' => [['count' => 2, 'avoid' => ['mustard']], ['count' => 1, 'at_risk' => true]], 'budget' => 30]),
+            'Matches of nothing' => $this->postJson('/api/v1/matches', ['diners' => [['count' => 2]], 'budget' => 1]),
+            'Matches instead' => $this->postJson('/api/v1/matches', ['diners' => [['count' => 2]], 'named' => 'lamb loin chop']),
+            'WhyNot' => $this->postJson('/api/v1/why-not', ['wish' => ['diners' => [['count' => 2]]], 'cut' => 'lamb-rump']),
+            'Advice of pieces apart' => $this->postJson('/api/v1/advice', [...self::RUMP, 'lot' => 'L1', 'diners' => [['count' => 2, 'doneness' => 'medium_rare'], ['count' => 1, 'doneness' => 'well', 'avoid' => ['mustard']]]]),
+            'House' => $this->getJson('/api/v1/house'),
+            'SchoolDifferences' => $this->postJson('/api/v1/schools/turning/difference'),
+            'StaffList' => $this->getJson('/api/v1/staff'),
+            'CustomerList' => $this->getJson('/api/v1/customers'),
+            'PriceOf' => $this->getJson('/api/v1/price?cost_per_kg=10&margin_pct=30'),
             'StoredTicket' => $this->getJson('/api/v1/tickets/'.$kept->json('id')),
             'TicketList' => $this->getJson('/api/v1/tickets'),
             'Problem' => $this->postJson('/api/v1/advice', ['cut' => 3]),

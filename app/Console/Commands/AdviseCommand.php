@@ -63,7 +63,7 @@ final class AdviseCommand extends Command
         $chosen = $answer['matches'][max(1, (int) $this->option('choose')) - 1] ?? $answer['matches'][0] ?? null;
         $lot = $chosen === null ? null : array_values(array_filter($lots, static fn (Lot $lot): bool => $lot->number === $chosen['lot']['number']))[0] ?? null;
 
-        return [...$answer, 'ticket' => $chosen === null ? null : $writer->advise($reader->read($chosen['ask'], $house, $catalogue), $lot, $currency)['ticket']];
+        return [...$answer, 'ticket' => $chosen === null ? null : $writer->advise($reader->read($chosen['ask'], $house, $catalogue, $lot), $lot, $currency)['ticket']];
     }
 
     /** @return array{list<Lot>, Catalogue, HouseRules, string} from the file, or the shop's own */

@@ -10,6 +10,7 @@ use App\Services\ShopCatalogue;
 use Illuminate\Foundation\Http\FormRequest;
 use Nessmark\Advice\Ask;
 use Nessmark\Contract\AskReader;
+use Nessmark\Stock\Lot;
 
 /** An ask. Its shape and bounds are the core's contract, so the core reads it; here only the clock and the shop's profile are added. */
 final class AskRequest extends FormRequest
@@ -25,7 +26,8 @@ final class AskRequest extends FormRequest
         return [];
     }
 
-    public function ask(): Ask
+    /** @param  Lot|null  $lot  what it is sold from */
+    public function ask(?Lot $lot): Ask
     {
         /** @var User $user */
         $user = $this->user();
@@ -34,6 +36,6 @@ final class AskRequest extends FormRequest
             $data['now'] = now()->format(DATE_ATOM);
         }
 
-        return app(AskReader::class)->read($data, app(House::class)->rules($user->shop), app(ShopCatalogue::class)->of($user->shop));
+        return app(AskReader::class)->read($data, app(House::class)->rules($user->shop), app(ShopCatalogue::class)->of($user->shop), $lot);
     }
 }

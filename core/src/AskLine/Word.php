@@ -14,11 +14,11 @@ final readonly class Word
      */
     private function __construct(public string $text, public string $folded, public int $from, public int $to, public bool $isAfterComma) {}
 
-    /** @return list<self> parted at spaces, commas and plus signs */
+    /** @return list<self> parted at spaces, commas and plus signs; a comma within a figure is its point */
     public static function all(string $line): array
     {
         $words = [];
-        preg_match_all('/[^\s,;+]+/u', $line, $found, PREG_OFFSET_CAPTURE);
+        preg_match_all('/(?:(?<=\d),(?=\d)|[^\s,;+])+/u', $line, $found, PREG_OFFSET_CAPTURE);
         foreach ($found[0] as [$text, $byte]) {
             $from = mb_strlen(substr($line, 0, $byte));
             $words[] = new self($text, mb_strtolower(rtrim($text, '.!?')), $from, $from + mb_strlen($text), preg_match('/[,;]\\s*$/', substr($line, 0, $byte)) === 1);

@@ -33,6 +33,7 @@ use Nessmark\Quantity\Temperature;
 use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\School\Schools;
+use Nessmark\Stock\Lot;
 
 /** Reads an ask from JSON, strictly. */
 final readonly class AskReader
@@ -57,11 +58,12 @@ final readonly class AskReader
 
     /**
      * @param  HouseRules  $house  what the ask leaves open is done as the house does it
+     * @param  Lot|null  $lot  what it is sold from: the ask may say nothing else of it
      * @param  Catalogue|null  $shopCatalogue  the cuts as the shop sees them; null for those shipped
      *
      * @throws InputRefused naming every key that is wrong, with what is allowed
      */
-    public function read(mixed $data, HouseRules $house = new HouseRules, ?Catalogue $shopCatalogue = null): Ask
+    public function read(mixed $data, HouseRules $house = new HouseRules, ?Catalogue $shopCatalogue = null, ?Lot $lot = null): Ask
     {
         $in = Fields::of($data);
         $cut = $this->graded($in, $this->cut($in, $shopCatalogue ?? $this->catalogue));
@@ -87,7 +89,8 @@ final readonly class AskReader
         );
         $groups = $this->diners($in, $cut, $scale, $wanted);
         $isParasiteFrozen = $in->flagOr('parasite_frozen', false);
-        $cut = $in->flagOr('pierced', false) ? $cut->pierced() : $cut;
+        $cut = $in->flagOr('pierced', false) || $lot?->isPierced === true ? $cut->pierced() : $cut;
+        $this->asSold($in, $cut, $isParasiteFrozen, $lot);
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
         [$now, $eatAt] = $this->times($in);
         $lotNumber = $in->has('lot') ? $in->text('lot', 'the number of a lot', LotReader::LONGEST_TEXT) : null;
@@ -133,6 +136,17 @@ final readonly class AskReader
         ), $groups);
 
         return $asks[0]->withApart(array_slice($asks, 1));
+    }
+
+    /** An ask may be more careful than its lot, never less: frozen only if the lot was. */
+    private function asSold(Fields $in, Cut $cut, bool $isParasiteFrozen, ?Lot $lot): void
+    {
+        if ($lot !== null && $lot->cut->slug !== $cut->slug) {
+            $in->refuse('lot', 'conflict', $lot->number, "a lot of {$cut->name}: this one is {$lot->cut->name}");
+        }
+        if ($lot !== null && $isParasiteFrozen && ! $lot->isParasiteFrozen) {
+            $in->refuse('parasite_frozen', 'conflict', true, "false: lot {$lot->number} did not have the parasite freeze");
+        }
     }
 
     /**

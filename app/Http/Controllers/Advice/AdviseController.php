@@ -23,9 +23,8 @@ final class AdviseController
     {
         /** @var User $user */
         $user = $request->user();
-        $ask = $request->ask();
-        [, $lot] = $stock->soldFrom($user->shop, $ask->lotNumber);
+        [, $lot] = $stock->soldFrom($user->shop, $request->json('lot'));
 
-        return new JsonResponse($writer->advise($ask, $lot, $user->shop->currency));
+        return new JsonResponse($writer->advise($request->ask($lot), $lot, $user->shop->currency));
     }
 }

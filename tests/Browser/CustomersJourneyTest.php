@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\TestCase;
+use Tests\Browser\Support\Application;
+use Tests\Browser\Support\Axe;
+use Tests\Browser\Support\Chromium;
+use Tests\Browser\Support\CounterPage;
+
+/** Somebody who comes again: known by name at the counter, served with their own kitchen, and forgotten when they want it. */
+final class CustomersJourneyTest extends TestCase
+{
+    private static Application $application;
+
+    private Chromium $chromium;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$application = Application::start();
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$application->stop();
+    }
+
+    protected function setUp(): void
+    {
+        $this->chromium = Chromium::open();
+    }
+
+    protected function tearDown(): void
+    {
+        $this->chromium->close();
+    }
+
+    public function test_a_customer_is_kept_served_and_forgotten(): void
+    {
+        $counter = CounterPage::signIn($this->chromium->driver, self::$application->url, 'maret', 'tideline-47');
+        $this->open('/customers');
+        $counter->waitFor('find-customer');
+        $counter->type('find-customer', 'Oddny');
+        $counter->waitFor('add-customer')->click();
+        $counter->waitFor('customer-appliances');
+        foreach (['grill', 'pot'] as $kind) {
+            $this->click('customer-appliances', ".//label[normalize-space(.)='{$kind}']");
+            $this->waits(fn (): bool => str_contains($counter->text('customer-appliances'), $kind) && str_contains(explode("\n", $counter->text('customer'))[1] ?? '', $kind));
+        }
+        self::assertSame([], Axe::seriousFindings($this->chromium->driver));
+
+        $counter->part('serve')->click();
+        $this->waits(fn (): bool => $counter->has('label') && $counter->value('label') === 'Oddny' && str_contains($counter->value('ask-line'), 'pot'));
+        $counter->say('2 lamb shank braise tomorrow')->settled();
+        $counter->part('give')->click();
+        $counter->waitFor('given');
+
+        $this->open('/customers');
+        $this->waits(fn (): bool => $counter->has('customer') && str_contains($counter->text('customers'), '1 ticket'));
+        $counter->part('customer')->findElement(WebDriverBy::xpath('.//button'))->click();
+        $counter->waitFor('forget')->click();
+        $counter->waitFor('forget-sure')->click();
+        $this->waits(fn (): bool => ! $counter->has('customer'));
+        $this->open('/tickets');
+        self::assertStringNotContainsString('Oddny', $counter->waitFor('tickets')->getText());
+    }
+
+    public function test_the_price_board_shows_what_there_is_in_the_customers_units(): void
+    {
+        $counter = CounterPage::signIn($this->chromium->driver, self::$application->url, 'ysolde', 'coldroom-88');
+        $this->open('/case/board');
+        $counter->waitForText('board', 'Lamb rump, cap on');
+        self::assertStringContainsString('€28.40', $counter->text('board'));
+        self::assertStringNotContainsString('Goose breast', $counter->text('board'), 'what has to be ordered is not there');
+        self::assertSame([], Axe::seriousFindings($this->chromium->driver));
+
+        $this->open('/counter');
+        $counter->settled();
+        $counter->part('units')->click();
+        $this->open('/case/board');
+        $counter->waitForText('board', 'Prices a pound');
+        self::assertStringContainsString('€12.88', $counter->text('board')); // 28.40 × 0.45359237
+    }
+
+    public function test_the_head_butcher_takes_somebody_on_and_the_margin_prices_a_lot(): void
+    {
+        $counter = CounterPage::signIn($this->chromium->driver, self::$application->url, 'ysolde', 'coldroom-88');
+        $this->open('/house');
+        $counter->waitFor('house-staff')->click();
+        foreach (['staff-name' => 'Tove', 'staff-sign-in' => 'tove', 'staff-password' => 'short'] as $field => $text) {
+            $counter->waitFor($field);
+            $counter->type($field, $text);
+        }
+        $counter->part('staff-add')->click();
+        $counter->complains('at least 10');
+        $counter->type('staff-password', 'long-enough-4');
+        $counter->part('staff-add')->click();
+        $counter->waitForText('staff', 'Tove');
+        self::assertSame([], Axe::seriousFindings($this->chromium->driver));
+
+        $counter->part('house-figures')->click();
+        $counter->waitFor('margin');
+        $counter->type('margin', '32');
+        $counter->part('save-figures')->click();
+        $this->waits(fn (): bool => ($this->house()['rules']['margin_pct'] ?? null) === 32);
+        $this->open('/case');
+        $counter->waitFor('add-lot')->click();
+        $counter->waitFor('lot-cost');
+        $counter->type('lot-cost', '17');
+        $this->click('lot-form', './/label[@for="lot-origin"]'); // anywhere else
+        $this->waits(fn (): bool => $counter->value('lot-price_per_kg') === '25.00'); // 17 / 0.68
+    }
+
+    /** @return array<string, mixed> */
+    private function house(): array
+    {
+        $house = $this->chromium->driver->executeAsyncScript('const done = arguments[arguments.length - 1]; fetch("/api/v1/house", { headers: { Accept: "application/json" } }).then(async (r) => done(await r.json()))');
+
+        return is_array($house) ? $house : [];
+    }
+
+    private function open(string $path): void
+    {
+        $this->chromium->driver->get(self::$application->url.$path);
+    }
+
+    private function click(string $testId, string $xpath): void
+    {
+        CounterPage::at($this->chromium->driver, self::$application->url)->waitFor($testId)->findElement(WebDriverBy::xpath($xpath))->click();
+    }
+
+    /** @param  callable(): bool  $until */
+    private function waits(callable $until): void
+    {
+        $this->chromium->driver->wait(15, 50)->until($until);
+    }
+}
