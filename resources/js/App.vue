@@ -6,12 +6,16 @@ import { useRoute, useRouter } from 'vue-router'
 import { ApiError } from '@/api/client'
 import { useSession } from '@/session'
 import AppRail from '@/ui/AppRail.vue'
+import { useUnits } from '@/units/useUnits'
 
 const { t } = useI18n()
 const route = useRoute()
 const router = useRouter()
 const online = useOnline()
 const session = useSession()
+
+const units = useUnits()
+watch(() => session.data.value?.shop.units, (own) => { if (own) units.house = own }, { immediate: true })
 
 const signingIn = computed(() => route.name === 'sign-in')
 watch(

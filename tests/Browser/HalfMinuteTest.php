@@ -103,6 +103,10 @@ final class HalfMinuteTest extends TestCase
         }
         $counter->part('more-people')->click();
         $counter->part('add-at-risk')->click();
+        $this->click('kinds', ".//button[normalize-space(.)='Pork']");
+        $this->browserWaits(fn (): bool => $counter->value('ask-line') === 'pork grill cheap, 2 usual, 1 at risk');
+        $this->browserWaits(fn (): bool => str_contains($counter->matches()[0] ?? '', 'Pork'));
+        $this->click('said', './/button'); // and any meat again
         $this->browserWaits(fn (): bool => $counter->value('ask-line') === 'grill cheap, 2 usual, 1 at risk');
 
         self::assertNotSame([], $counter->matches());

@@ -19,6 +19,9 @@ final class Suits implements Criterion
 
     private const COOKED_LONG = 'long_cooked';
 
+    /** Reasons that hold only for what is cooked until its collagen has turned. */
+    private const OF_TURNING = ['fit.melts', 'fit.parcel_melts', 'fit.smoke_melts'];
+
     /** A way that will do, beside one that is right. Common practice, no source. */
     private const POSSIBLE = 0.6;
 
@@ -42,6 +45,10 @@ final class Suits implements Criterion
     {
         $cut = $option->lot->cut;
         $isLong = in_array($option->method, self::LONG, true) || ($option->method === Method::OvenRoast && $cut->donenessFamily === self::COOKED_LONG);
+        if ($isLong && $cut->donenessFamily !== self::COOKED_LONG) {
+            // It is taken off at its core temperature, long before its collagen has turned.
+            return ($option->fit->fit === Fit::Good ? 1.0 : self::POSSIBLE) * (1.0 - self::MUSCLE_SHARE);
+        }
         $muscle = $this->muscles[$cut->slug.($isLong ? ' long' : '')] ??= $isLong ? ($cut->collagenRank() - 1.0) / 3.0 : (3.0 - $cut->tendernessScore()) / 2.0;
 
         return ($option->fit->fit === Fit::Good ? 1.0 : self::POSSIBLE) * (1.0 - self::MUSCLE_SHARE + self::MUSCLE_SHARE * $muscle);
@@ -49,6 +56,9 @@ final class Suits implements Criterion
 
     public function says(Option $option, Wish $wish, float $value): ?Phrase
     {
-        return $value >= 0.5 ? ($option->fit->reasons[0] ?? null) : ($option->fit->doubts[0] ?? null);
+        $isTurned = $option->lot->cut->donenessFamily === self::COOKED_LONG;
+        $reasons = array_values(array_filter($option->fit->reasons, static fn (Phrase $reason): bool => $isTurned || ! in_array($reason->key, self::OF_TURNING, true)));
+
+        return $value >= 0.5 ? ($reasons[0] ?? null) : ($option->fit->doubts[0] ?? null);
     }
 }

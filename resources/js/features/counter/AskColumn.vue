@@ -10,6 +10,7 @@ import ApartEditor from './ApartEditor.vue'
 import { atHour, dayAndHour } from './clock'
 import CustomerField from './CustomerField.vue'
 import type { CounterCut } from './queries'
+import SaidChips from './SaidChips.vue'
 import { usePiece } from './usePiece'
 import { useWish, type Eater, type Want } from './useWish'
 
@@ -75,6 +76,7 @@ const count = (by: -1 | 1) => { store.patchFirst({ count: Math.max(1, store.firs
 
 <template>
   <section class="column" :aria-label="t('ask.title')">
+    <SaidChips />
     <div>
       <p id="eaters" class="legend">{{ t('ask.eaters') }}<small v-if="apart.length">{{ t('ask.inAll', { count: store.heads }) }}</small></p>
       <div class="eaters">
@@ -153,7 +155,7 @@ const count = (by: -1 | 1) => { store.patchFirst({ count: Math.max(1, store.firs
 .chip.not { background: var(--mustard-wash); border-color: var(--mustard); }
 .add { flex: 1; min-width: 110px; }
 .add :deep(.p-inputtext) { width: 100%; height: 36px; }
-.three { display: grid; grid-template-columns: 1.3fr 1.2fr .85fr; gap: 6px; }
+.three { display: grid; grid-template-columns: 1.1fr 1.4fr .75fr; gap: 5px; }
 .three label { white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
 input[type='time'], select { height: 38px; border: 1px solid var(--line); padding: 0 3px; font: 600 15.5px var(--figures); background: #fff; color: var(--ink); width: 100%; border-radius: 0; }
 input[aria-invalid='true'] { border-color: var(--oxblood); }

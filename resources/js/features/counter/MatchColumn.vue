@@ -12,10 +12,16 @@ defineProps<{ matches: Schemas['Matches'] | null; busy: boolean; problem: string
 defineEmits<{ take: [match: Schemas['Found']] }>()
 const { t } = useI18n()
 const store = useWish()
+const groups = ['beef', 'veal', 'pork', 'lamb', 'game', 'poultry', 'fish', 'offal'] as const
+/** One kind at a time; it takes the place of a name. */
+const pick = (group: string) => { store.patch({ kinds: store.wish.kinds?.includes(group) ? [] : [group], named: null }) }
 </script>
 
 <template>
   <div class="list" :aria-busy="busy" data-testid="matches">
+    <div class="kinds" role="group" :aria-label="t('atlas.group')" data-testid="kinds">
+      <button v-for="group in groups" :key="group" type="button" :aria-pressed="store.wish.kinds?.includes(group) ?? false" @click="pick(group)">{{ t(`group.${group}`) }}</button>
+    </div>
     <p v-if="problem" class="wrong" role="alert" data-testid="match-problem">{{ problem }}</p>
     <template v-if="matches">
       <p class="head" role="status" data-testid="match-head">
@@ -33,6 +39,9 @@ const store = useWish()
 
 <style scoped>
 .list { display: flex; flex-direction: column; gap: 7px; min-width: 0; }
+.kinds { display: grid; grid-auto-flow: column; grid-auto-columns: auto; gap: 2px; }
+.kinds button { min-width: 0; min-height: 36px; padding: 0; border: 1px solid var(--line); background: #fff; color: var(--ink); font: 600 14.5px/1 var(--figures); cursor: pointer; }
+.kinds [aria-pressed='true'] { background: var(--ink); border-color: var(--ink); color: #fff; }
 .head { margin: 0; font: 600 15px/1.3 var(--figures); }
 .order { display: flex; gap: 9px; align-items: center; font-size: 15px; color: var(--ink); cursor: pointer; min-height: 34px; margin: 0; }
 .order input { width: 22px; height: 22px; accent-color: var(--ink); }

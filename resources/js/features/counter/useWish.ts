@@ -41,6 +41,7 @@ export const useWish = defineStore('wish', () => {
   /** Somebody who is known: their name on the ticket, their kitchen in the ask. */
   const serve = (customer: Schemas['Customer']) => {
     Object.assign(kept.value, { label: customer.name, customer: customer.id })
+    units.units = customer.units
     if (customer.appliances.length > 0) patch({ appliances: customer.appliances, fires: customer.fires })
   }
   const now = () => localIso(new Date())

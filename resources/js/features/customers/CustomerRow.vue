@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { api, orThrow, orThrowEmpty, type Schemas } from '@/api/client'
 import { useWish } from '@/features/counter/useWish'
+import ChoiceRow from '@/ui/ChoiceRow.vue'
 import ToggleRow from '@/ui/ToggleRow.vue'
 import { customerTicketsQuery } from './queries'
 
@@ -17,8 +18,12 @@ const wish = useWish()
 const kinds = ['pan', 'oven', 'grill', 'pot', 'water_bath', 'wok', 'broiler', 'steamer', 'smoker', 'spit', 'deep_fryer'] as const
 const tickets = useQuery(() => ({ ...customerTicketsQuery(props.customer.id), enabled: props.open }))
 const again = () => queries.invalidateQueries({ queryKey: ['customers'] })
-const change = useMutation({ mutationFn: (appliances: string[]) => orThrow(api.PUT('/customers/{customer}', { params: { path: { customer: props.customer.id } }, body: { name: props.customer.name, units: props.customer.units, fires: props.customer.fires, appliances } })), onSuccess: again })
-const appliances = computed({ get: () => props.customer.appliances, set: (value: string[]) => { change.mutate(value) } })
+const change = useMutation({
+  mutationFn: (now: Partial<Schemas['NewCustomer']>) => orThrow(api.PUT('/customers/{customer}', { params: { path: { customer: props.customer.id } }, body: { name: props.customer.name, units: props.customer.units, fires: props.customer.fires, appliances: props.customer.appliances, ...now } })),
+  onSuccess: again,
+})
+const appliances = computed({ get: () => props.customer.appliances, set: (value: string[]) => { change.mutate({ appliances: value }) } })
+const units = computed({ get: () => props.customer.units, set: (value) => { change.mutate({ units: value }) } })
 const sure = ref(false)
 const forget = useMutation({ mutationFn: () => orThrowEmpty(api.DELETE('/customers/{customer}', { params: { path: { customer: props.customer.id } } })), onSuccess: () => Promise.all([again(), queries.invalidateQueries({ queryKey: ['tickets'] })]) })
 function serve() {
@@ -33,6 +38,7 @@ function serve() {
     <button type="button" class="head" :aria-expanded="open" @click="$emit('toggle')"><b>{{ customer.name }}</b><span>{{ customer.appliances.map((kind) => t(`appliance.${kind}`)).join(', ') }}</span><span class="num">{{ t(customer.tickets === 1 ? 'customers.oneTicket' : 'customers.tickets', { count: customer.tickets }) }}</span></button>
     <div v-if="open" class="more">
       <ToggleRow v-model="appliances" testid="customer-appliances" :legend="t('ask.cooksOn')" :choices="kinds.map((value) => ({ value, label: t(`appliance.${value}`) }))" />
+      <ChoiceRow v-model="units" :legend="t('app.units')" :choices="(['metric', 'imperial'] as const).map((value) => ({ value, label: t(`app.${value}`) }))" />
       <p v-if="change.error.value" class="wrong" role="alert">{{ change.error.value.message }}</p>
       <ol v-if="tickets.data.value?.length"><li v-for="ticket in tickets.data.value" :key="ticket.id"><RouterLink :to="{ name: 'ticket', params: { id: ticket.id } }">{{ ticket.number }} {{ ticket.cut_name }}</RouterLink> <small>{{ t(`method.${ticket.method}`) }}, {{ d(new Date(ticket.given_at), { dateStyle: 'medium' }) }}</small></li></ol>
       <div class="do">

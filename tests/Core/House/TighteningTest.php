@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\House;
+
+use Nessmark\Catalogue\DataFolder;
+use Nessmark\House\HouseRules;
+use Nessmark\House\Tightening;
+use Nessmark\Meat\FoodClass;
+use Nessmark\Safety\HoldPoint;
+use Nessmark\Safety\Level;
+use Nessmark\Safety\Profile;
+use Nessmark\Safety\SafetyRules;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Counter;
+
+/** However a house tightens, no rule ever gets looser than the published one (USDA FSIS, FSA; from memory). */
+final class TighteningTest extends TestCase
+{
+    public function test_no_house_is_looser_than_its_profile(): void
+    {
+        $rules = SafetyRules::from(DataFolder::shipped());
+        foreach (Profile::cases() as $profile) {
+            foreach (FoodClass::cases() as $class) {
+                $published = $rules->rule($profile, $class);
+                foreach ([0.0, 40.0, $published->officialC, $published->officialC + 5.0, 90.0] as $ownC) {
+                    foreach ([false, true] as $stops) {
+                        $own = $rules->rule($profile, $class, new Tightening($stops, [$class->value => $ownC]));
+                        self::assertGreaterThanOrEqual($published->officialC, $own->officialC);
+                        self::assertSame($published->below->orStricter($own->below), $own->below);
+                        self::assertGreaterThanOrEqual(self::lowest($published->points), self::lowest($own->points));
+                        self::assertSame($stops, $stops && $own->below === Level::Stop);
+                    }
+                }
+            }
+        }
+    }
+
+    public function test_a_higher_minimum_of_the_house_is_aimed_at_and_named_on_the_ticket(): void
+    {
+        $house = new HouseRules(tightening: new Tightening(minimumC: ['poultry' => 78.0]));
+        $ask = ['cut' => 'chicken-breast', 'thickness_mm' => 25, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => 'official_minimum']]];
+        $ticket = static fn (HouseRules $by): array => Counter::open()->writer->advise(Counter::open()->reader->read($ask, $by))['ticket'];
+        [$published, $own] = [$ticket(new HouseRules), $ticket($house)];
+
+        self::assertSame([73.9, 78.0], [$published['verdict']['official']['core_c'], $own['verdict']['official']['core_c']]);
+        self::assertSame(['clear', 'clear'], [$published['verdict']['level'], $own['verdict']['level']]);
+        self::assertGreaterThan($published['time']['likely_s'], $own['time']['likely_s']);
+        self::assertGreaterThanOrEqual(78.0, $own['peak_core_c']);
+    }
+
+    public function test_portions_are_the_house_s_own(): void
+    {
+        $ask = ['cut' => 'lamb-rump', 'thickness_mm' => 45, 'method' => 'pan', 'diners' => [['count' => 4]]];
+        $raw = static fn (float $portions): float => Counter::open()->writer->advise(Counter::open()->reader->read($ask, new HouseRules(portions: $portions)))['ticket']['amounts']['raw_g'];
+
+        self::assertSame([760.0, 912.0], [$raw(1.0), $raw(1.2)]);
+    }
+
+    /** @param  non-empty-list<HoldPoint>  $points */
+    private static function lowest(array $points): float
+    {
+        return min(array_map(static fn (HoldPoint $point): float => $point->coreC, $points));
+    }
+}
