@@ -5,40 +5,14 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Nessmark\Contract\CutCsv;
-use PHPUnit\Framework\TestCase;
-use Tests\Browser\Support\Application;
 use Tests\Browser\Support\AtlasPage;
 use Tests\Browser\Support\Axe;
-use Tests\Browser\Support\Chromium;
+use Tests\Browser\Support\JourneyCase;
 use Tests\Support\Counter;
 
 /** The atlas as it is used: a real browser, the real server, a real database. */
-final class AtlasJourneyTest extends TestCase
+final class AtlasJourneyTest extends JourneyCase
 {
-    private static Application $application;
-
-    private Chromium $chromium;
-
-    public static function setUpBeforeClass(): void
-    {
-        self::$application = Application::start();
-    }
-
-    public static function tearDownAfterClass(): void
-    {
-        self::$application->stop();
-    }
-
-    protected function setUp(): void
-    {
-        $this->chromium = Chromium::open();
-    }
-
-    protected function tearDown(): void
-    {
-        $this->chromium->close();
-    }
-
     public function test_a_cut_is_found_by_a_mistyped_foreign_name_and_read(): void
     {
         $atlas = $this->atlas()->find('oglet', 'Hanging tender');

@@ -6,43 +6,16 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
-use PHPUnit\Framework\TestCase;
-use Smalot\PdfParser\Parser;
-use Tests\Browser\Support\Application;
 use Tests\Browser\Support\Axe;
-use Tests\Browser\Support\Chromium;
 use Tests\Browser\Support\CounterPage;
+use Tests\Browser\Support\JourneyCase;
 
 /** The counter as it is used: a real browser, the real server, a real database. */
-final class CounterJourneyTest extends TestCase
+final class CounterJourneyTest extends JourneyCase
 {
-    private static Application $application;
-
-    private Chromium $chromium;
-
-    public static function setUpBeforeClass(): void
-    {
-        self::$application = Application::start();
-    }
-
-    public static function tearDownAfterClass(): void
-    {
-        self::$application->stop();
-    }
-
-    protected function setUp(): void
-    {
-        $this->chromium = Chromium::open();
-    }
-
-    protected function tearDown(): void
-    {
-        $this->chromium->close();
-    }
-
     public function test_a_ticket_is_made_changed_given_found_and_printed(): void
     {
-        $counter = $this->counter()->chooseCut('lamb rump', 'Lamb rump, cap on')->choose('method', 'Sear, then oven');
+        $counter = $this->byHand()->chooseCut('lamb rump', 'Lamb rump, cap on')->choose('method', 'Sear, then oven');
         $before = $counter->text('time');
         $counter->type('thickness', '60')->settled();
         $after = $counter->text('time');
@@ -100,7 +73,7 @@ final class CounterJourneyTest extends TestCase
 
     public function test_what_is_wrong_is_said_and_what_was_typed_stays(): void
     {
-        $counter = $this->counter()->chooseCut('rib eye', 'Rib-eye steak');
+        $counter = $this->byHand()->chooseCut('rib eye', 'Rib-eye steak');
         foreach (['abc' => 'not a number', 'NaN' => 'not a number', '0' => 'from 10 to', '-5' => 'from 10 to', '10000' => 'from 10 to', '' => 'Put in a figure'] as $typed => $complaint) {
             $counter->type('thickness', (string) $typed);
             $counter->complains($complaint);
@@ -126,7 +99,7 @@ final class CounterJourneyTest extends TestCase
 
     public function test_screen_and_card_show_the_same_figures_in_the_customers_units(): void
     {
-        $counter = $this->counter()->chooseCut('lamb rump', 'Lamb rump, cap on')->choose('method', 'Sear, then oven');
+        $counter = $this->byHand()->chooseCut('lamb rump', 'Lamb rump, cap on')->choose('method', 'Sear, then oven');
         $counter->part('read-safety.below_minimum_held')->click();
         $browser = $this->chromium->driver;
         $browser->findElement(WebDriverBy::cssSelector('[data-testid="units"]'))->click();
@@ -136,11 +109,7 @@ final class CounterJourneyTest extends TestCase
         $counter->part('give')->click();
         $counter->waitFor('given');
         $counter->part('open-given')->click();
-        $pdf = (string) $browser->executeAsyncScript(
-            'const done = arguments[arguments.length - 1]; fetch(arguments[0]).then(async (r) => done(btoa(String.fromCharCode(...new Uint8Array(await r.arrayBuffer())))))',
-            [$counter->waitFor('card-link')->getAttribute('href')],
-        );
-        $card = self::plain((new Parser)->parseContent((string) base64_decode($pdf, true))->getText());
+        $card = $this->card($counter->waitFor('card-link')->getAttribute('href'));
 
         self::assertStringContainsString(self::plain($pull), $card);
         self::assertGreaterThanOrEqual(3, count($lines));
@@ -152,14 +121,9 @@ final class CounterJourneyTest extends TestCase
         }
     }
 
-    private static function plain(string $text): string
-    {
-        return (string) preg_replace('/\s+/u', ' ', $text);
-    }
-
     public function test_someone_at_risk_turns_the_plan_into_a_stop_with_a_way_out(): void
     {
-        $counter = $this->counter()->chooseCut('lamb rump', 'Lamb rump, cap on')->choose('risk', 'All');
+        $counter = $this->byHand()->chooseCut('lamb rump', 'Lamb rump, cap on')->choose('risk', 'All');
         self::assertStringContainsString('Stop', $counter->text('verdict'));
         self::assertFalse($counter->has('give'));
 
@@ -170,7 +134,7 @@ final class CounterJourneyTest extends TestCase
 
     public function test_needled_meat_may_not_stay_pink_and_the_next_piece_is_whole_again(): void
     {
-        $counter = $this->counter('ysolde', 'coldroom-88')->chooseCut('lamb rump', 'Lamb rump, cap on');
+        $counter = $this->byHand('ysolde', 'coldroom-88')->chooseCut('lamb rump', 'Lamb rump, cap on');
         $counter->part('pierced')->click();
         $counter->waitForText('verdict', 'Stop');
         self::assertStringContainsString('outside is inside', $counter->text('verdict'));
@@ -182,7 +146,7 @@ final class CounterJourneyTest extends TestCase
 
     public function test_a_braise_ends_at_a_fork_and_rests_covered(): void
     {
-        $counter = $this->counter('ysolde', 'coldroom-88')->chooseCut('beef cheek', 'Beef cheek');
+        $counter = $this->byHand('ysolde', 'coldroom-88')->chooseCut('beef cheek', 'Beef cheek');
         $ticket = $counter->text('ticket');
 
         self::assertStringContainsString('Until a fork turns in it', $ticket);
@@ -201,7 +165,7 @@ final class CounterJourneyTest extends TestCase
 
     public function test_a_wet_surface_a_weak_ring_and_a_thin_end_change_the_ticket(): void
     {
-        $counter = $this->counter('ysolde', 'coldroom-88')->chooseCut('outside skirt', 'Outside skirt');
+        $counter = $this->byHand('ysolde', 'coldroom-88')->chooseCut('outside skirt', 'Outside skirt');
         foreach (['surface' => 'wet', 'fire-burner' => 'electric_ring'] as $question => $answer) {
             $before = $counter->text('ticket');
             $counter->select($question, $answer)->changed($before);
@@ -225,9 +189,8 @@ final class CounterJourneyTest extends TestCase
         self::assertGreaterThan($medium, (int) $counter->text('time'));
     }
 
-    /** Two people share the journeys: signing in is throttled by name. */
-    private function counter(string $name = 'maret', string $password = 'tideline-47'): CounterPage
+    private function byHand(string $name = 'maret', string $password = 'tideline-47'): CounterPage
     {
-        return CounterPage::signIn($this->chromium->driver, self::$application->url, $name, $password)->byHand();
+        return $this->counter($name, $password)->byHand();
     }
 }

@@ -5,42 +5,15 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
-use PHPUnit\Framework\TestCase;
-use Tests\Browser\Support\Application;
 use Tests\Browser\Support\Axe;
-use Tests\Browser\Support\Chromium;
-use Tests\Browser\Support\CounterPage;
+use Tests\Browser\Support\JourneyCase;
 
 /** Somebody who comes again: known by name at the counter, served with their own kitchen, and forgotten when they want it. */
-final class CustomersJourneyTest extends TestCase
+final class CustomersJourneyTest extends JourneyCase
 {
-    private static Application $application;
-
-    private Chromium $chromium;
-
-    public static function setUpBeforeClass(): void
-    {
-        self::$application = Application::start();
-    }
-
-    public static function tearDownAfterClass(): void
-    {
-        self::$application->stop();
-    }
-
-    protected function setUp(): void
-    {
-        $this->chromium = Chromium::open();
-    }
-
-    protected function tearDown(): void
-    {
-        $this->chromium->close();
-    }
-
     public function test_a_customer_is_kept_served_and_forgotten(): void
     {
-        $counter = CounterPage::signIn($this->chromium->driver, self::$application->url, 'maret', 'tideline-47');
+        $counter = $this->counter();
         $this->open('/customers');
         $counter->waitFor('find-customer');
         $counter->type('find-customer', 'Oddny');
@@ -70,7 +43,7 @@ final class CustomersJourneyTest extends TestCase
 
     public function test_the_price_board_shows_what_there_is_in_the_customers_units(): void
     {
-        $counter = CounterPage::signIn($this->chromium->driver, self::$application->url, 'ysolde', 'coldroom-88');
+        $counter = $this->counter('ysolde', 'coldroom-88');
         $this->open('/case/board');
         $counter->waitForText('board', 'Lamb rump, cap on');
         self::assertStringContainsString('€28.40', $counter->text('board'));
@@ -87,7 +60,7 @@ final class CustomersJourneyTest extends TestCase
 
     public function test_the_head_butcher_takes_somebody_on_and_the_margin_prices_a_lot(): void
     {
-        $counter = CounterPage::signIn($this->chromium->driver, self::$application->url, 'ysolde', 'coldroom-88');
+        $counter = $this->counter('ysolde', 'coldroom-88');
         $this->open('/house');
         $counter->waitFor('house-staff')->click();
         foreach (['staff-name' => 'Tove', 'staff-sign-in' => 'tove', 'staff-password' => 'short'] as $field => $text) {
@@ -120,21 +93,5 @@ final class CustomersJourneyTest extends TestCase
         $house = $this->chromium->driver->executeAsyncScript('const done = arguments[arguments.length - 1]; fetch("/api/v1/house", { headers: { Accept: "application/json" } }).then(async (r) => done(await r.json()))');
 
         return is_array($house) ? $house : [];
-    }
-
-    private function open(string $path): void
-    {
-        $this->chromium->driver->get(self::$application->url.$path);
-    }
-
-    private function click(string $testId, string $xpath): void
-    {
-        CounterPage::at($this->chromium->driver, self::$application->url)->waitFor($testId)->findElement(WebDriverBy::xpath($xpath))->click();
-    }
-
-    /** @param  callable(): bool  $until */
-    private function waits(callable $until): void
-    {
-        $this->chromium->driver->wait(15, 50)->until($until);
     }
 }

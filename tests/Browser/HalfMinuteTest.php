@@ -6,40 +6,12 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
-use PHPUnit\Framework\TestCase;
-use Smalot\PdfParser\Parser;
-use Tests\Browser\Support\Application;
 use Tests\Browser\Support\Axe;
-use Tests\Browser\Support\Chromium;
-use Tests\Browser\Support\CounterPage;
+use Tests\Browser\Support\JourneyCase;
 
 /** The half minute a customer gets: from the ask as it is said to the card in the hand, and what it leaves behind in the case. */
-final class HalfMinuteTest extends TestCase
+final class HalfMinuteTest extends JourneyCase
 {
-    private static Application $application;
-
-    private Chromium $chromium;
-
-    public static function setUpBeforeClass(): void
-    {
-        self::$application = Application::start();
-    }
-
-    public static function tearDownAfterClass(): void
-    {
-        self::$application->stop();
-    }
-
-    protected function setUp(): void
-    {
-        $this->chromium = Chromium::open();
-    }
-
-    protected function tearDown(): void
-    {
-        $this->chromium->close();
-    }
-
     public function test_from_sign_in_to_the_printed_card(): void
     {
         $counter = $this->counter()->say('3 lamb rump mr iron+oven tomorrow 19:30, one well no mustrd');
@@ -57,7 +29,7 @@ final class HalfMinuteTest extends TestCase
         $counter->part('label')->sendKeys('Runa');
         $counter->part('give')->click();
         $counter->waitFor('given');
-        $card = self::plain($this->card($counter->part('given')->findElement(WebDriverBy::xpath('.//a[contains(@href, "card.pdf")]'))->getAttribute('href')));
+        $card = $this->card($counter->part('given')->findElement(WebDriverBy::xpath('.//a[contains(@href, "card.pdf")]'))->getAttribute('href'));
         foreach (['Runa', 'Lamb rump, cap on', 'no mustard', 'EUR', 'Piece B goes on', 'When to sear'] as $words) {
             self::assertStringContainsString($words, $card);
         }
@@ -104,10 +76,10 @@ final class HalfMinuteTest extends TestCase
         $counter->part('more-people')->click();
         $counter->part('add-at-risk')->click();
         $this->click('kinds', ".//button[normalize-space(.)='Pork']");
-        $this->browserWaits(fn (): bool => $counter->value('ask-line') === 'pork grill cheap, 2 usual, 1 at risk');
-        $this->browserWaits(fn (): bool => str_contains($counter->matches()[0] ?? '', 'Pork'));
+        $this->waits(fn (): bool => $counter->value('ask-line') === 'pork grill cheap, 2 usual, 1 at risk');
+        $this->waits(fn (): bool => str_contains($counter->matches()[0] ?? '', 'Pork'));
         $this->click('said', './/button'); // and any meat again
-        $this->browserWaits(fn (): bool => $counter->value('ask-line') === 'grill cheap, 2 usual, 1 at risk');
+        $this->waits(fn (): bool => $counter->value('ask-line') === 'grill cheap, 2 usual, 1 at risk');
 
         self::assertNotSame([], $counter->matches());
         self::assertSame([], Axe::seriousFindings($this->chromium->driver));
@@ -119,7 +91,7 @@ final class HalfMinuteTest extends TestCase
         self::assertStringContainsString('over the budget', $counter->text('refusals'));
         self::assertFalse($counter->has('ticket'), 'a ticket of before does not belong to this ask');
         $counter->part('relax-budget')->click();
-        $this->browserWaits(static fn (): bool => $counter->matches() !== []);
+        $this->waits(static fn (): bool => $counter->matches() !== []);
         $counter->settled();
         self::assertStringContainsString('Rib-eye steak', $counter->matches()[0]);
         self::assertStringContainsString('budget 7.8', $counter->value('ask-line'));
@@ -146,60 +118,24 @@ final class HalfMinuteTest extends TestCase
         $counter->type('lot-price_per_kg', '14,50');
         $counter->part('lot-save')->click();
         $counter->type('find-lot', 'R-900');
-        $this->browserWaits(fn (): bool => $counter->has('lot') && str_contains($counter->text('lots'), '2.3 kg'));
+        $this->waits(fn (): bool => $counter->has('lot') && str_contains($counter->text('lots'), '2.3 kg'));
         $counter->part('lot-do')->click();
         $counter->part('move-thrown_away')->click();
         $counter->type('move-grams', '300');
         $counter->type('move-reason', 'trimmed off');
         $counter->part('move-now')->click();
         $counter->waitForText('moves', 'trimmed off');
-        $this->browserWaits(fn (): bool => str_contains($counter->text('lots'), '2 kg'));
+        $this->waits(fn (): bool => str_contains($counter->text('lots'), '2 kg'));
         self::assertSame([], Axe::seriousFindings($this->chromium->driver));
 
         $this->open('/house');
         $counter->waitFor('difference-turning')->click();
-        $this->browserWaits(fn (): bool => substr_count($counter->text('comes-turning'), 'medium rare') === 2);
+        $this->waits(fn (): bool => substr_count($counter->text('comes-turning'), 'medium rare') === 2);
         self::assertSame([], Axe::seriousFindings($this->chromium->driver));
         $counter->part('house-safety')->click();
         $counter->type('minimum-minced', '60');
         $counter->part('save-minimums')->click();
         $counter->complains('never less strict');
         self::assertSame([], Axe::seriousFindings($this->chromium->driver));
-    }
-
-    private function counter(string $name = 'maret', string $password = 'tideline-47'): CounterPage
-    {
-        return CounterPage::signIn($this->chromium->driver, self::$application->url, $name, $password);
-    }
-
-    private function open(string $path): void
-    {
-        $this->chromium->driver->get(self::$application->url.$path);
-    }
-
-    private function click(string $testId, string $xpath): void
-    {
-        CounterPage::at($this->chromium->driver, self::$application->url)->waitFor($testId)->findElement(WebDriverBy::xpath($xpath))->click();
-    }
-
-    /** @param  callable(): bool  $until */
-    private function browserWaits(callable $until): void
-    {
-        $this->chromium->driver->wait(15, 50)->until($until);
-    }
-
-    private function card(?string $href): string
-    {
-        $pdf = $this->chromium->driver->executeAsyncScript(
-            'const done = arguments[arguments.length - 1]; fetch(arguments[0]).then(async (r) => done(btoa(String.fromCharCode(...new Uint8Array(await r.arrayBuffer())))))',
-            [$href],
-        );
-
-        return (new Parser)->parseContent((string) base64_decode((string) $pdf, true))->getText();
-    }
-
-    private static function plain(string $text): string
-    {
-        return (string) preg_replace('/\s+/u', ' ', $text);
     }
 }
