@@ -54,8 +54,8 @@ final class CustomersJourneyTest extends JourneyCase
         $counter->settled();
         $counter->part('units')->click();
         $this->open('/case/board');
-        $counter->waitForText('board', 'Prices a pound');
-        self::assertStringContainsString('€12.88', $counter->text('board')); // 28.40 × 0.45359237
+        $counter->waitForText('board', '€12.88'); // 28.40 × 0.45359237
+        self::assertStringContainsString('Prices a pound', $counter->text('board'));
     }
 
     public function test_the_head_butcher_takes_somebody_on_and_the_margin_prices_a_lot(): void
