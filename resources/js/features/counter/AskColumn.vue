@@ -158,6 +158,7 @@ const count = (by: -1 | 1) => { store.patchFirst({ count: Math.max(1, store.firs
 .three { display: grid; grid-template-columns: 1.1fr 1.4fr .75fr; gap: 5px; }
 .three label { white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
 input[type='time'], select { height: 38px; border: 1px solid var(--line); padding: 0 3px; font: 600 15.5px var(--figures); background: #fff; color: var(--ink); width: 100%; border-radius: 0; }
+select { padding: 0; font-size: 14px; }
 input[aria-invalid='true'] { border-color: var(--oxblood); }
 .three :deep(.p-inputtext), .column > div > :deep(.p-inputtext) { width: 100%; height: 38px; }
 </style>
