@@ -62,6 +62,8 @@ final class CommandLineTest extends TestCase
         self::assertSame('B21', json_decode($out, true)['ticket']['price']['lot']);
         [$code, , $errors] = self::artisan('nessmark:advise', '{"diners":[{"count":2}]}', ['--case=nothing.csv']);
         self::assertSame([2, '--case'], [$code, json_decode($errors, true)['violations'][0]['key']]);
+        [$code, , $errors] = self::artisan('nessmark:advise', '', ['--line=4 lamb rump', '--case=tests/Reference/case.csv', '--choose=99']);
+        self::assertSame([2, '--choose'], [$code, json_decode($errors, true)['violations'][0]['key']]);
     }
 
     /** @return Generator<string, array{string, string, string}> */

@@ -25,6 +25,9 @@ final class HalfMinuteTest extends JourneyCase
         self::assertSame([], Axe::seriousFindings($this->chromium->driver));
 
         $counter->part('read-safety.below_minimum_held')->click();
+        $counter->type('sold', '6oo');
+        $counter->complains('“6oo” is not a number');
+        self::assertFalse($counter->part('give')->isEnabled(), 'what was mistyped is not sold as planned');
         $counter->type('sold', '600');
         $counter->part('label')->sendKeys('Runa');
         $counter->part('give')->click();

@@ -60,7 +60,8 @@ final class AdviseCommand extends Command
         [$lots, $catalogue, $house, $currency] = $this->stock($catalogue);
         /** @var array{matches: list<array{ask: array<string, mixed>, lot: array{number: string}}>} $answer */
         $answer = $desk->match($wish, $lots, $catalogue, $house);
-        $chosen = $answer['matches'][max(1, (int) $this->option('choose')) - 1] ?? $answer['matches'][0] ?? null;
+        $choose = $this->option('choose');
+        $chosen = $answer['matches'] === [] ? null : $answer['matches'][(int) $choose - 1] ?? throw InputRefused::one('--choose', 'out_of_range', $choose, 'one of the matches, 1 to '.count($answer['matches']));
         $lot = $chosen === null ? null : array_values(array_filter($lots, static fn (Lot $lot): bool => $lot->number === $chosen['lot']['number']))[0] ?? null;
 
         return [...$answer, 'ticket' => $chosen === null ? null : $writer->advise($reader->read($chosen['ask'], $house, $catalogue, $lot), $lot, $currency)['ticket']];

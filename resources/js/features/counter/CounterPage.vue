@@ -110,7 +110,7 @@ const give = useMutation({
 watch(asked, () => give.reset())
 /** Nothing in the case fits what is asked: a ticket of before would not belong to it. */
 const nothingFits = computed(() => mayAdvise.value && !byHand.value && matches.data.value?.matches.length === 0)
-const canGive = computed(() => ticket.value !== null && !nothingFits.value && !stale.value && ticket.value.verdict.may_be_handed_over && ticket.value.verdict.findings.every((finding) => read.value.includes(finding.key)))
+const canGive = computed(() => ticket.value !== null && soldProblem.value === null && !nothingFits.value && !stale.value && ticket.value.verdict.may_be_handed_over && ticket.value.verdict.findings.every((finding) => read.value.includes(finding.key)))
 /** The offer is for whoever is at risk; where nobody is, for everyone. */
 const takeOffer = () => {
   const word = ticket.value?.verdict.offer?.doneness
@@ -118,7 +118,8 @@ const takeOffer = () => {
   if (word) store.patch({ diners: store.wish.diners.map((eater) => (!someAtRisk || eater.at_risk ? { ...eater, doneness: word } : eater)) })
 }
 const soldText = ref('')
-const soldG = computed(() => { const grams = Number(soldText.value.replace(',', '.')); return soldText.value.trim() === '' || !Number.isFinite(grams) ? null : Math.round(grams) })
+const soldG = computed(() => (soldText.value.trim() === '' ? null : Math.round(Number(soldText.value.replace(',', '.')))))
+const soldProblem = computed(() => (Number.isNaN(soldG.value) ? t('piece.notANumber', { text: soldText.value }) : null))
 watch(() => pieces.piece.lot, () => { soldText.value = '' })
 const startAnew = () => { store.reset(); touched.value = false; isPinned.value = false; tab.value = 'matches'; typedLast.value = false; give.reset(); lineField.value?.focus() }
 
@@ -171,7 +172,7 @@ onKey('?', () => { keysOpen.value = true })
       <p v-if="nothingFits" class="note" data-testid="nothing-fits">{{ t('ticket.nothingFits') }}</p>
       <TicketCard v-else-if="ticket" v-model:read="read" :ticket="ticket" :units="units.units" :stale="stale" readable>
         <template #actions>
-          <GiveBar v-model:sold="soldText" :ticket="ticket" :units="units.units" :can-give="canGive" :pending="give.isPending.value" :given="give.data.value ?? null" :problem="give.error.value?.message ?? null" @give="give.mutate()" @offer="takeOffer" />
+          <GiveBar v-model:sold="soldText" :ticket="ticket" :units="units.units" :can-give="canGive" :pending="give.isPending.value" :given="give.data.value ?? null" :problem="soldProblem ?? give.error.value?.message ?? null" @give="give.mutate()" @offer="takeOffer" />
         </template>
       </TicketCard>
       <p v-else-if="advice.isFetching.value" class="note">{{ t('ticket.waiting') }}</p>
