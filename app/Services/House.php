@@ -9,6 +9,7 @@ use Nessmark\Contract\HouseReader;
 use Nessmark\House\HouseRules;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\Safety\Standard;
 use Nessmark\School\School;
 use Nessmark\School\Schools;
 
@@ -33,14 +34,14 @@ final readonly class House
 
         return [
             'rules' => [
-                'profile' => $rules->profile->value, 'schools' => (object) $rules->schools, 'stops_below' => $rules->tightening->stopsBelow, 'minimum_c' => (object) $rules->tightening->minimumC,
-                'portions_pct' => round(100.0 * $rules->portions), 'margin_pct' => $shop->margin_pct === null ? null : (float) $shop->margin_pct, 'units' => $shop->units, 'language' => $shop->language, 'currency' => $shop->currency,
+                'profile' => $rules->standard->profile->value, 'schools' => (object) $rules->schools, 'stops_below' => $rules->standard->tightening->stopsBelow, 'minimum_c' => (object) $rules->standard->tightening->minimumC,
+                'portions_pct' => round(100.0 * $rules->portions), 'time_zone' => $rules->timeZone, 'margin_pct' => $shop->margin_pct === null ? null : (float) $shop->margin_pct, 'units' => $shop->units, 'language' => $shop->language, 'currency' => $shop->currency,
             ],
             'schools' => array_map(static fn (School $school): array => [
                 'id' => $school->id, 'options' => $school->options, 'default' => $school->default, 'chosen' => $rules->schools[$school->id] ?? $school->default, 'is_computed' => $school->isComputed(),
             ], $this->schools->schools),
             'minimums' => array_map(function (FoodClass $class) use ($rules): array {
-                $rule = $this->safety->rule($rules->profile, $class);
+                $rule = $this->safety->rule(new Standard($rules->standard->profile), $class);
 
                 return ['food_class' => $class->value, 'official_c' => $rule->officialC, 'rest_s' => $rule->officialRestS];
             }, FoodClass::cases()),

@@ -11,9 +11,12 @@ use Nessmark\Catalogue\DataFolder;
 use Nessmark\Contract\AskReader;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Grade\GradeTable;
+use Nessmark\House\HouseRules;
 use Nessmark\Meat\Cut;
 use Nessmark\Method\Suitability;
+use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\Safety\Standard;
 use Nessmark\School\Schools;
 
 /** The core put together as the program does, for tests that ask it something. */
@@ -50,10 +53,13 @@ final class Counter
 
     /**
      * @param  array<string, mixed>  $ask
+     * @param  Profile|HouseRules  $house  by whose rules
      * @return array<string, mixed>
      */
-    public function ticket(array $ask): array
+    public function ticket(array $ask, Profile|HouseRules $house = Profile::Us): array
     {
-        return $this->writer->advise($this->reader->read(['diners' => [['count' => 2]], ...$ask]))['ticket'];
+        $house = $house instanceof Profile ? new HouseRules(new Standard($house)) : $house;
+
+        return $this->writer->advise($this->reader->read(['diners' => [['count' => 2]], ...$ask], $house))['ticket'];
     }
 }

@@ -21,6 +21,7 @@ use Nessmark\Method\PullFinder;
 use Nessmark\Method\PullNotFound;
 use Nessmark\Method\Setting;
 use Nessmark\Quantity\Length;
+use Nessmark\Quantity\Temperature;
 use Nessmark\Safety\CookEvidence;
 use Nessmark\Safety\HeldLongEnough;
 use Nessmark\Safety\Judge;
@@ -77,9 +78,49 @@ final readonly class Advisor
      */
     public function advise(Ask $ask): array
     {
+        $advice = $this->adviseAsSet($ask);
+        foreach ($ask->heat === null ? $this->otherHeatsC($ask, $advice[0]) : [] as $heatC) {
+            $advice = $this->adviseAsSet($ask->withHeat(Temperature::ofCelsius($heatC)));
+            if (! $advice[0]->verdict->isTooSlow() && ! $this->isBurnt($ask, $advice[0])) {
+                break;
+            }
+        }
+        if ($this->isBurnt($ask, $advice[0])) {
+            throw InputRefused::one('thickness_mm', 'unreachable', $ask->thickness->toMillimetres(), sprintf(
+                'a thicker piece, or another way than %s: kept on until even the slow end of the range is safe, so thin a piece dries out', $ask->method->value,
+            ));
+        }
+
+        return $advice;
+    }
+
+    /** @return list<float> nobody set the fire: what would be too slow goes on a hotter one, what would burn on a gentler one, °C */
+    private function otherHeatsC(Ask $ask, Cook $cook): array
+    {
+        $appliance = $this->kitchen->appliance($ask->method->appliances()[0], $ask->fires);
+        $least = $ask->method->roastsInOven() ? $this->rules->leastOven($ask->house->standard, $ask->cut->foodClass) : null;
+        $endC = match (true) {
+            ! $ask->method->driesTheSurface() => $cook->heatC,
+            $cook->verdict->isTooSlow() => $appliance->hottestC,
+            $this->isBurnt($ask, $cook) => max($appliance->coolestC, $least['core_c'] ?? 0.0),
+            default => $cook->heatC,
+        };
+
+        return $endC === $cook->heatC ? [] : [round(0.5 * ($cook->heatC + $endC)), $endC];
+    }
+
+    /** Meat with water in it gets no hotter than water boils; what does has been dried to leather, whatever the clock said. */
+    private function isBurnt(Ask $ask, Cook $cook): bool
+    {
+        return $ask->method->driesTheSurface() && $cook->core->maxC > $this->rules->limits->of('hottest_core_c');
+    }
+
+    /** @return array{Cook, TimeRange, list<array{input: string, step: float, unit: string, change_s: float}>} */
+    private function adviseAsSet(Ask $ask): array
+    {
         $ask = $this->turnedOnce($ask);
-        $mustMeet = $this->judge->mustMeetMinimum($ask) || $ask->doneness->word === DonenessWord::OFFICIAL_MINIMUM;
-        $officialC = $this->rules->rule($ask->profile, $ask->cut->foodClass, $ask->house->tightening)->officialC;
+        $mustMeet = $this->judge->mustMeetMinimum($ask->serving()) || $ask->doneness->word === DonenessWord::OFFICIAL_MINIMUM;
+        $officialC = $this->rules->rule($ask->house->standard, $ask->cut->foodClass)->officialC;
         $targetC = $ask->doneness->targetC;
         $cook = $this->cook($ask, $targetC, $mustMeet, null);
         // A plan that aims at the minimum and just misses its hold is warmed until it is met; one that aims lower is judged as it is.
@@ -94,14 +135,18 @@ final readonly class Advisor
         $appliance = $this->kitchen->appliance($ask->method->appliances()[0], $ask->fires);
         $setting = $this->setting($ask, $targetC, 0.0)->at($cook->heatC);
         $mark = $this->mark($ask);
+        // What goes by the clock alone has to be at its minimum however slow the fire; the rest of its time is the hold after that.
+        $goesByClock = $mustMeet && ! $cook->evidence->canProbe;
+        $delayedToC = $goesByClock ? min($cook->pull->coreC, $officialC) : $cook->pull->coreC;
         [$range, $effects] = $mark !== null
             ? (new TextureSpread($this->planner, $this->texture))->of($ask, $setting, $mark, $cook->pull->openS)
-            : (new Spread($this->planner))->of($ask, $appliance, $setting, $cook->pull->coreC, $cook->pull->openS);
-        if ($mustMeet && ! $cook->evidence->canProbe) {
+            : (new Spread($this->planner))->of($ask, $appliance, $setting, $delayedToC, $cook->pull->openS);
+        if ($goesByClock) {
             // Nobody can measure this core, so it stays on for the long end of the range.
             $cook = $this->cook($ask, $targetC, true, $range->highS);
             $range = new TimeRange($range->highS, $range->highS, $range->highS);
         }
+        $cook = $cook->judged($this->judge->judge($ask->serving(), $cook->evidence->longerBy($range->highS - $range->likelyS)));
 
         return [$cook, $range, $effects];
     }
@@ -116,7 +161,8 @@ final readonly class Advisor
 
         $limits = $this->rules->limits;
         $set = $this->rules->lethality();
-        $core = new CoreTrace($simulator->grid, $simulator->body->coreAtM, $start->celsius, [], [$limits->of('growth_above_c')]);
+        $watchedC = $this->judge->watchedC($ask->house->standard);
+        $core = new CoreTrace($simulator->grid, $simulator->body->coreAtM, $start->celsius, [], $watchedC);
         $peak = new PeakProfile($start->celsius);
         $surface = new SurfaceTrace($simulator->grid, $simulator->body->coreAtM, $start->celsius);
         $held = new HeldLongEnough($start->celsius);
@@ -135,10 +181,14 @@ final readonly class Advisor
         }
         $plan = $plan->endingAfter($pull->openS);
         $heatedS = $ends[count($ends) - 1]->end->timeS - $plan->restS();
-        $canProbe = $ask->thickness->toMillimetres() >= $limits->of('probe_from_mm');
-        $evidence = new CookEvidence($held, $core->maxC, $core->reachedAtS[0], $heatedS, $opened->end->timeS, $canProbe);
+        $isHeld = $plan->after !== [] && $plan->after[0]->name === Planner::HOLD;
+        $evidence = new CookEvidence(
+            $held, $ask->start->toCelsius(), $core->maxC, array_combine(array_map(CookEvidence::key(...), $watchedC), $core->reachedAtS), $heatedS,
+            $ends[count($plan->before) + ($isHeld ? 1 : 0)]->end->timeS, $ask->cut->canBeProbed($ask->thickness, $limits->of('probe_from_mm')),
+            $ask->method->roastsInOven() ? $setting->heatC : null, stoodS: $ask->outOfFridgeS,
+        );
 
-        return new Cook($simulator, $plan, $setting->heatC, $pull, $countsCarryOver, $ends, $core, $peak, $surface, $lethality, $melt, $evidence, $this->judge->judge($ask, $evidence));
+        return new Cook($simulator, $plan, $setting->heatC, $pull, $countsCarryOver, $ends, $core, $peak, $surface, $lethality, $melt, $evidence, $this->judge->judge($ask->serving(), $evidence));
     }
 
     /**
@@ -160,7 +210,7 @@ final readonly class Advisor
             return [$plan->endingAtCore($targetC), false];
         }
         $openS = PullFinder::openSeconds($rough, $start, $plan, $targetC);
-        $officialC = $this->rules->rule($ask->profile, $ask->cut->foodClass, $ask->house->tightening)->officialC;
+        $officialC = $this->rules->rule($ask->house->standard, $ask->cut->foodClass)->officialC;
         $official = $targetC >= $officialC ? PullFinder::atCore($rough, $start, $plan, $officialC) : null;
         if ($official !== null && $openS < $official->end->timeS - $official->startedAtS) {
             return [$plan->endingAtCore($officialC), false];
@@ -208,9 +258,18 @@ final readonly class Advisor
 
     private function setting(Ask $ask, float $targetC, float $holdS): Setting
     {
-        $heatC = $ask->heat?->toCelsius() ?? $this->planner->usualHeatC($ask->method, $targetC, $ask->fires);
+        $heatC = $ask->heat?->toCelsius() ?? $this->usualHeatC($ask, $targetC);
 
         return new Setting($heatC, $targetC, $ask->fires, (int) ceil($this->portions->of($ask)['pieces'] ?? 1.0), $holdS, 1.0, $ask->manner);
+    }
+
+    /** As the planner has it, and no oven cooler than the rules allow for this food. */
+    private function usualHeatC(Ask $ask, float $targetC): float
+    {
+        $usualC = $this->planner->usualHeatC($ask->method, $targetC, $ask->fires);
+        $least = $ask->method->roastsInOven() ? $this->rules->leastOven($ask->house->standard, $ask->cut->foodClass) : null;
+
+        return max($usualC, $least['core_c'] ?? $usualC);
     }
 
     /** Water and steam can hold a piece at its target until a printed point below it is met. */
@@ -219,7 +278,7 @@ final readonly class Advisor
         if (! $ask->method->canHold() || ! $mustMeet) {
             return 0.0;
         }
-        $point = $this->rules->rule($ask->profile, $ask->cut->foodClass, $ask->house->tightening)->shortestHoldAt($targetC);
+        $point = $this->rules->rule($ask->house->standard, $ask->cut->foodClass)->shortestHoldAt($targetC);
 
         return $point === null || $point->holdS <= 0.0 ? 0.0 : $point->holdS + self::HOLD_MARGIN_S;
     }

@@ -10,13 +10,14 @@ use Nessmark\Doneness\DonenessWord;
 use Nessmark\Doneness\Scale;
 use Nessmark\House\HouseRules;
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Rearing;
 use Nessmark\Meat\Surface;
 use Nessmark\Method\Manner;
 use Nessmark\Method\Method;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
 use Nessmark\Quantity\Temperature;
-use Nessmark\Safety\Profile;
+use Nessmark\Safety\Serving;
 
 /** What the customer has and wants, understood and within bounds. */
 final readonly class Ask
@@ -29,6 +30,7 @@ final readonly class Ask
      * @param  string|null  $lotNumber  what it is sold from
      * @param  float  $outOfFridgeS  how long it stands in the room before it is cooked; the start is what its core has by then
      * @param  array<string, string>  $schools  those that bear on it, as they are followed
+     * @param  Rearing|null  $rearing  how the animal lived, where somebody said
      * @param  list<string>  $notConsidered  keys of the ask that this version takes but does not use
      */
     public function __construct(
@@ -40,7 +42,6 @@ final readonly class Ask
         public Scale $scale,
         public DonenessWord $doneness,
         public array $diners,
-        public Profile $profile,
         public bool $isParasiteFrozen,
         public ?DateTimeImmutable $now,
         public ?DateTimeImmutable $eatAt,
@@ -56,25 +57,35 @@ final readonly class Ask
         public Manner $manner = new Manner,
         public float $outOfFridgeS = 0.0,
         public array $schools = [],
+        public ?Rearing $rearing = null,
     ) {}
 
     /** @param  list<self>  $apart */
     public function withApart(array $apart): self
     {
-        return new self(
-            $this->cut, $this->thickness, $this->start, $this->method, $this->heat, $this->scale, $this->doneness, $this->diners, $this->profile, $this->isParasiteFrozen,
-            $this->now, $this->eatAt, $this->notConsidered, $this->fires, $this->surface, $this->thinEnd, $this->raw, $this->avoid, $apart, $this->lotNumber,
-            $this->house, $this->manner, $this->outOfFridgeS, $this->schools,
-        );
+        return $this->with(['apart' => $apart]);
     }
 
     public function withManner(Manner $manner): self
     {
-        return new self(
-            $this->cut, $this->thickness, $this->start, $this->method, $this->heat, $this->scale, $this->doneness, $this->diners, $this->profile, $this->isParasiteFrozen,
-            $this->now, $this->eatAt, $this->notConsidered, $this->fires, $this->surface, $this->thinEnd, $this->raw, $this->avoid, $this->apart, $this->lotNumber,
-            $this->house, $manner, $this->outOfFridgeS, $this->schools,
-        );
+        return $this->with(['manner' => $manner]);
+    }
+
+    public function withHeat(Temperature $heat): self
+    {
+        return $this->with(['heat' => $heat]);
+    }
+
+    /** @param  array<string, mixed>  $changed  properties by name */
+    private function with(array $changed): self
+    {
+        return new self(...[...get_object_vars($this), ...$changed]); // @phpstan-ignore argument.type (its own properties, by name)
+    }
+
+    /** What safety has to know of it. */
+    public function serving(): Serving
+    {
+        return new Serving($this->cut, $this->isAnyoneAtRisk(), $this->house->standard, $this->rearing, $this->isParasiteFrozen, $this->method->isInBath());
     }
 
     public function isAnyoneAtRisk(): bool

@@ -6,6 +6,8 @@ namespace Nessmark\Advice;
 
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Method\Method;
+use Nessmark\Safety\Finding;
+use Nessmark\Safety\Verdict;
 
 /** What the counter always says with this piece and this fire. */
 final readonly class Cautions
@@ -14,15 +16,21 @@ final readonly class Cautions
 
     /**
      * @param  array<string, string>  $fires  the sort of each appliance
+     * @param  Verdict  $verdict  what it says already is not said again in small print
      * @return list<Phrase>
      */
-    public static function of(Ask $ask, array $fires): array
+    public static function of(Ask $ask, array $fires, Verdict $verdict): array
     {
-        $keys = [...$ask->cut->hazards];
+        $said = array_map(static fn (Finding $finding): string => substr($finding->phrase->key, strlen('safety.hazard_')), $verdict->findings);
+        $keys = array_diff(array_column($ask->cut->hazards, 'value'), $said);
         if ($ask->method->value === 'grill' && in_array('fat_flare', $keys, true)) {
             $keys[] = 'grill_flare';
         }
-        $keys = [...array_diff($keys, ['fat_flare', 'lean']), ...self::dangersOf($ask, $fires), 'raw_apart', 'local_code'];
+        $allergen = $ask->cut->allergen();
+        $keys = [
+            ...array_diff($keys, ['fat_flare', 'lean']), ...self::dangersOf($ask, $fires), ...($allergen === null ? [] : ["allergen_{$allergen}"]),
+            'thaw', 'marinade', 'raw_apart', 'local_code',
+        ];
 
         return array_map(static fn (string $key): Phrase => new Phrase("caution.{$key}"), $keys);
     }

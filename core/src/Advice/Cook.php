@@ -36,6 +36,14 @@ final readonly class Cook
         public Verdict $verdict,
     ) {}
 
+    public function judged(Verdict $verdict): self
+    {
+        return new self(
+            $this->simulator, $this->plan, $this->heatC, $this->pull, $this->countsCarryOver, $this->ends, $this->core, $this->peak, $this->surface,
+            $this->lethality, $this->melt, $this->evidence, $verdict,
+        );
+    }
+
     /** Time on the heat apart from the open stage, s: a sear before or after it, a hold. */
     public function fixedHeatS(): float
     {

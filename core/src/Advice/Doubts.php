@@ -8,8 +8,8 @@ use Nessmark\Appliance\Appliance;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Appliance\Load;
+use Nessmark\Meat\Hazard;
 use Nessmark\Method\Method;
-use Nessmark\Safety\SafetyLimits;
 
 /** What a ticket cannot promise, and what may go wrong with it. */
 final readonly class Doubts
@@ -20,7 +20,7 @@ final readonly class Doubts
     /** Below so many thicknesses a round piece is no longer endless to the heat. Common practice, no source. */
     private const SHORT_PIECE = 1.5;
 
-    public function __construct(private Kitchen $kitchen, private Portions $portions, private SafetyLimits $limits) {}
+    public function __construct(private Kitchen $kitchen, private Portions $portions) {}
 
     /**
      * @param  Phrase|null  $thin  what is to be said of a thin end
@@ -35,9 +35,9 @@ final readonly class Doubts
             $doubts[] = new Phrase('doubt.not_enough_time', ['short_s' => $earliest - ($ask->eatAt?->getTimestamp() ?? 0)]);
         }
         if (! $cook->evidence->canProbe) {
-            $doubts[] = new Phrase('doubt.time_only', ['probe_from_mm' => $this->limits->of('probe_from_mm')]);
+            $doubts[] = new Phrase('doubt.time_only');
         }
-        if (in_array('lean', $ask->cut->hazards, true)) {
+        if ($ask->cut->has(Hazard::Lean)) {
             $doubts[] = new Phrase('doubt.lean');
         }
         $lengthMm = $this->portions->of($ask)['length_mm'];

@@ -29,7 +29,10 @@ final readonly class Keeping
         if (! $verdict->meetsOfficialMinimum) {
             return new Phrase('keep.nothing');
         }
-        $args = ['fridge_within_s' => $cooling->fridgeWithinS, 'cold_c' => $cooling->coldC, 'days' => $cooling->days];
+        $args = [
+            'fridge_within_s' => $cooling->fridgeWithinS, 'cold_c' => $cooling->coldC, 'days' => $cooling->days,
+            'hot_c' => $cooling->hotC, 'reheat_c' => $cooling->reheatC,
+        ];
         $whole = $ask->cut->body($ask->thickness);
         $takesS = $this->seconds($ask, $whole, $cooling->coldC, $cooling);
         if ($this->isInTime($ask, $whole, $cooling)) {

@@ -12,6 +12,31 @@ final readonly class Pieces
     private function __construct() {}
 
     /**
+     * What safety says of the pieces, each finding with the marks of those it is about: two that say the same of different figures stay two.
+     *
+     * @param  list<Cook>  $cooks  of all the shares
+     * @return list<array<string, mixed>>
+     */
+    public static function findings(array $cooks): array
+    {
+        $said = $marks = [];
+        foreach ($cooks as $i => $cook) {
+            foreach ($cook->verdict->findings as $finding) {
+                $key = json_encode($finding->toArray(), JSON_THROW_ON_ERROR);
+                $said[$key] = $finding;
+                $marks[$key][] = self::MARKS[$i];
+            }
+        }
+        $findings = [];
+        foreach ($said as $key => $finding) {
+            $of = count($cooks) === 1 ? [] : $marks[$key];
+            $findings[] = ['id' => implode(' ', [$finding->phrase->key, ...$of]), 'pieces' => $of, ...$finding->toArray()];
+        }
+
+        return $findings;
+    }
+
+    /**
      * @param  non-empty-list<array{Ask, Cook, TimeRange}>  $cooked  the first is the one the ticket is written out for
      * @return list<array<string, mixed>> none where all eat alike
      */

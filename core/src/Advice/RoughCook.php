@@ -77,4 +77,15 @@ final readonly class RoughCook
 
         return new RoughTimes($from->timeS + $openS + $afterS - $plan->restS(), $plan->restS(), $plan->preheatS);
     }
+
+    /** Whether the core is still cooler than this after so long, even on the hottest setting of the fire. */
+    public function isTooSlow(Cut $cut, Length $thickness, Method $method, Fires $fires, float $aboveC, float $withinS): bool
+    {
+        $setting = new Setting($this->planner->hottestC($method, $fires), $aboveC, $fires, 1);
+        $plan = $this->planner->plan($cut, $thickness->toMillimetres(), $method, $setting)->turnedHalfAsOften();
+        $piece = Specimen::of($cut, $thickness, self::FROM_THE_FRIDGE_C, Surface::Patted, self::CELLS, self::TOLERANCE_K);
+        $there = PullFinder::atCore($piece->simulator, $piece->start, $plan, $aboveC);
+
+        return $there === null || $there->end->timeS > $withinS;
+    }
 }

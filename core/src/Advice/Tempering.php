@@ -8,10 +8,9 @@ use Nessmark\Appliance\Kitchen;
 use Nessmark\Heat\CoreTrace;
 use Nessmark\Heat\Stage;
 use Nessmark\Meat\Cut;
-use Nessmark\Meat\FoodClass;
 use Nessmark\Meat\Surface;
 use Nessmark\Quantity\Length;
-use Nessmark\Safety\SafetyLimits;
+use Nessmark\Safety\SafetyRules;
 
 /** What standing in the room before cooking really changes. Never said where the meat has to start cold. */
 final readonly class Tempering
@@ -23,7 +22,7 @@ final readonly class Tempering
     /** A smaller gain is none to a cook, s. Common practice, no source. */
     private const WORTH_SAYING_S = 15.0;
 
-    public function __construct(private Kitchen $kitchen, private SafetyLimits $limits) {}
+    public function __construct(private Kitchen $kitchen, private SafetyRules $rules) {}
 
     /**
      * @param  list<array{input: string, step: float, unit: string, change_s: float}>  $effects  of the open stage's time
@@ -32,21 +31,15 @@ final readonly class Tempering
     public function of(Ask $ask, array $effects): ?Phrase
     {
         $startC = $ask->start->toCelsius();
-        if (self::mustBeCold($ask->cut, $ask->isAnyoneAtRisk()) || $ask->outOfFridgeS > 0.0 || $startC >= $this->limits->of('warm_start_c')) {
+        if ($this->rules->mustStartCold($ask->cut->foodClass, $ask->isAnyoneAtRisk()) || $ask->outOfFridgeS > 0.0 || $startC >= $this->rules->limits->of('warm_start_c')) {
             return null;
         }
-        $forS = 0.5 * $this->limits->of('room_within_s');
+        $forS = 0.5 * $this->rules->limits->of('room_within_s');
         $warmC = $this->coreAfterC($ask->cut, $ask->thickness, $startC, $ask->surface, $forS);
         $perKelvinS = array_column($effects, 'change_s', 'input')['start'] ?? 0.0;
         $savedS = $perKelvinS * ($warmC - $startC);
 
-        return $savedS < self::WORTH_SAYING_S ? null : new Phrase('temper.saves', ['for_s' => $forS, 'core_c' => round($warmC), 'saves_s' => round($savedS)]);
-    }
-
-    /** What has to start cold: minced, pierced and stuffed meat, birds, fish, and whatever someone at risk eats. */
-    public static function mustBeCold(Cut $cut, bool $isAtRisk): bool
-    {
-        return $isAtRisk || in_array($cut->foodClass, [FoodClass::Minced, FoodClass::NonIntact, FoodClass::Stuffed, FoodClass::Poultry, FoodClass::DuckBreast, FoodClass::Fish], true);
+        return $savedS < self::WORTH_SAYING_S ? null : new Phrase('temper.saves', ['for_s' => $forS, 'core_c' => round($warmC), 'saves_s' => round($savedS), 'hot_room_c' => $this->rules->limits->of('hot_room_c')]);
     }
 
     /** The core after so long in the room, °C. */

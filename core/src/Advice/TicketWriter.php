@@ -122,7 +122,8 @@ final readonly class TicketWriter
             'fires' => $this->fires($ask),
             'start_c' => round($ask->start->toCelsius(), 1),
             'heat_c' => round($cook->heatC, 1),
-            'profile' => $ask->profile->value,
+            'profile' => $ask->house->standard->profile->value,
+            'also_profile' => $ask->house->standard->also?->value,
             'schools' => [...$ask->schools, 'doneness_words' => $ask->scale->value],
             'out_of_fridge_s' => $ask->outOfFridgeS,
             'verdict' => null, // these follow from all the shares together
@@ -157,10 +158,10 @@ final readonly class TicketWriter
                 'organism' => $set['organism'], 'core' => round(min(99.0, $cook->lethality->smallest()), 2),
                 'd_ref_s' => $set['d_ref_s'], 't_ref_c' => $set['t_ref_c'], 'z_k' => $set['z_k'],
             ],
-            'tempering' => (new Tempering($this->kitchen, $this->rules->limits))->of($ask, $effects)?->toArray(),
-            'keeping' => (new Keeping($this->kitchen))->of($ask, $this->rules->cooling($ask->profile), $cook->verdict)->toArray(),
-            'cautions' => array_map(static fn (Phrase $p): array => $p->toArray(), Cautions::of($ask, $this->fires($ask))),
-            'doubts' => array_map(static fn (Phrase $p): array => $p->toArray(), (new Doubts($this->kitchen, $this->portions, $this->rules->limits))->of($ask, $cook, $open, $thin)),
+            'tempering' => (new Tempering($this->kitchen, $this->rules))->of($ask, $effects)?->toArray(),
+            'keeping' => (new Keeping($this->kitchen))->of($ask, $this->rules->cooling($ask->house->standard), $cook->verdict)->toArray(),
+            'cautions' => array_map(static fn (Phrase $p): array => $p->toArray(), Cautions::of($ask, $this->fires($ask), $cook->verdict)),
+            'doubts' => array_map(static fn (Phrase $p): array => $p->toArray(), (new Doubts($this->kitchen, $this->portions))->of($ask, $cook, $open, $thin)),
             'sources' => $this->cited($ask, $cook),
         ];
     }
@@ -181,16 +182,12 @@ final readonly class TicketWriter
      */
     private function verdict(Ask $ask, array $cooks): array
     {
-        $rule = $this->rules->rule($ask->profile, $ask->cut->foodClass, $ask->house->tightening);
+        $rule = $this->rules->rule($ask->house->standard, $ask->cut->foodClass);
         $level = Level::Clear;
-        $findings = [];
         $isBelow = false;
         foreach ($cooks as $cook) {
             $level = $level->orStricter($cook->verdict->level);
             $isBelow = $isBelow || ! $cook->verdict->meetsOfficialMinimum;
-            foreach ($cook->verdict->findings as $finding) {
-                $findings[$finding->phrase->key] ??= $finding->toArray();
-            }
         }
         $offer = $isBelow && $ask->doneness->word !== DonenessWord::OFFICIAL_MINIMUM
             ? ['doneness' => DonenessWord::OFFICIAL_MINIMUM, 'core_c' => $rule->officialC, 'rest_s' => $rule->officialRestS]
@@ -200,7 +197,7 @@ final readonly class TicketWriter
             'level' => $level->value,
             'meets_official_minimum' => ! $isBelow,
             'official' => ['core_c' => $rule->officialC, 'rest_s' => $rule->officialRestS],
-            'findings' => array_values($findings),
+            'findings' => Pieces::findings($cooks),
             'offer' => $offer,
             'may_be_handed_over' => $level !== Level::Stop,
         ];
@@ -268,7 +265,7 @@ final readonly class TicketWriter
     /** @return list<array{id: string, kind: string, text: string}> */
     private function cited(Ask $ask, Cook $cook): array
     {
-        $ids = [$this->rules->profileSource($ask->profile)];
+        $ids = $this->rules->profileSources($ask->house->standard);
         foreach ($cook->verdict->findings as $finding) {
             $ids = [...$ids, ...$finding->sources];
         }
@@ -278,7 +275,7 @@ final readonly class TicketWriter
 
         return $this->sources->cite([
             ...$ids, ...$this->doneness->sources($ask->scale), $this->rules->lethality()['source'], 'choi-okos',
-            ...$ask->cut->sources, ...$this->methods->sources(), ...$this->portions->sources(), ...$this->rules->cooling($ask->profile)->sources,
+            ...$ask->cut->sources, ...$this->methods->sources(), ...$this->portions->sources(), ...$this->rules->cooling($ask->house->standard)->sources,
         ]);
     }
 }

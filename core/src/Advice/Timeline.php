@@ -7,6 +7,7 @@ namespace Nessmark\Advice;
 use DateInterval;
 use DateTimeImmutable;
 use Nessmark\Heat\Stage;
+use Nessmark\Meat\Hazard;
 use Nessmark\Method\Method;
 
 /** What the cook does, in order: seconds from the moment the meat meets the heat, and the clock where the hour of eating is known. */
@@ -33,7 +34,7 @@ final readonly class Timeline
             self::line($onHeatAt, $firstS - $cook->plan->preheatS, new Phrase("do.preheat_{$ask->method->value}", [
                 'heat_c' => $cook->heatC, 'sear_c' => $cook->plan->surfaceC['sear'],
             ])),
-            self::line($onHeatAt, $firstS - self::DRY_BEFORE_S, new Phrase(in_array($ask->method, [Method::WaterBath, Method::BathThenSear], true) ? 'do.bag' : 'do.dry')),
+            self::line($onHeatAt, $firstS - self::DRY_BEFORE_S, new Phrase($ask->method->isInBath() ? 'do.bag' : 'do.dry')),
         ];
         if ($cook->plan->preheatS < self::DRY_BEFORE_S) { // thin metal is hot sooner than the meat is dried
             $lines = array_reverse($lines);
@@ -83,7 +84,7 @@ final readonly class Timeline
     /** Lean meat in a pan is basted: its own fat does not do it. */
     private static function isBasted(Ask $ask): bool
     {
-        return $ask->method === Method::Pan && in_array('lean', $ask->cut->hazards, true);
+        return $ask->method === Method::Pan && $ask->cut->has(Hazard::Lean);
     }
 
     /** A round piece is rolled, not turned; a browned steak stays in its pan; what cooked covered rests covered. */

@@ -20,9 +20,10 @@ use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Grade\GradeTable;
 use Nessmark\House\HouseRules;
-use Nessmark\House\Tightening;
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Rearing;
 use Nessmark\Meat\Surface;
+use Nessmark\Meat\Treatment;
 use Nessmark\Method\FireChoices;
 use Nessmark\Method\Manner;
 use Nessmark\Method\Method;
@@ -30,8 +31,10 @@ use Nessmark\Method\Suitability;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
 use Nessmark\Quantity\Temperature;
+use Nessmark\Safety\Level;
 use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\Safety\Standard;
 use Nessmark\School\Schools;
 use Nessmark\Stock\Lot;
 
@@ -41,6 +44,9 @@ final readonly class AskReader
     private const COLDEST_START_C = -1.0; // colder meat is frozen, and freezing is not computed
 
     private const WARMEST_START_C = 40.0;
+
+    /** A kitchen's fridge; colder where the rules want it colder. Common practice, no source. */
+    private const FRIDGE_C = 5.0;
 
     private const MOST_DINERS = 200;
 
@@ -69,14 +75,13 @@ final readonly class AskReader
         $cut = $this->graded($in, $this->cut($in, $shopCatalogue ?? $this->catalogue));
         $thicknessMm = $in->number('thickness_mm', $cut->piece->thinnestMm, $cut->piece->thickestMm, "mm for {$cut->name}");
         $thinMm = $in->optionalNumber('thin_mm', self::THINNEST_MM, $thicknessMm, 'mm, thinner than the thickest part');
-        $startC = $in->numberOr('start_c', 5.0, self::COLDEST_START_C, self::WARMEST_START_C, '°C at the core');
         $method = $this->method($in, $cut, $house);
         $wanted = new Record($this->schools->asked($cut, $method, $house->schools), 'house rules');
         $fires = $this->fires($in, $method, $wanted);
         $surface = Surface::from($in->choiceOr('surface', $wanted->textOrNull('surface') ?? Surface::Patted->value, array_column(Surface::cases(), 'value')));
         $appliance = $this->kitchen->appliance($method->appliances()[0], $fires);
         $heatC = $in->optionalNumber('heat_c', $appliance->coolestC, $appliance->hottestC, "°C for {$appliance->kind->value}");
-        $profile = Profile::from($in->choiceOr('profile', $house->profile->value, array_column(Profile::cases(), 'value')));
+        $house = $house->withStandard(self::standard($in, $house->standard));
         $scale = Scale::from($house->schools['doneness_words'] ?? Scale::Kitchen->value);
         if ($in->has('schools')) {
             $schools = $in->object('schools');
@@ -87,12 +92,11 @@ final readonly class AskReader
             $in->choiceOr('turns', $wanted->textOrNull('turns') ?? 'often', ['often', 'once']) === 'once', null,
             $in->choiceOr('rest', $wanted->textOrNull('rest') ?? 'short_open', ['short_open', 'long_covered']) === 'long_covered',
         );
-        $groups = $this->diners($in, $cut, $scale, $wanted);
-        $isParasiteFrozen = $in->flagOr('parasite_frozen', false);
-        $cut = $in->flagOr('pierced', false) || $lot?->isPierced === true ? $cut->pierced() : $cut;
-        $this->asSold($in, $cut, $isParasiteFrozen, $lot);
+        [$cut, $rearing] = $this->asSold($in, $cut, $lot);
+        $isParasiteFrozen = $this->parasiteFrozen($in, $lot);
+        $groups = $this->diners($in, $cut, $scale, $wanted, $house);
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
-        [$now, $eatAt] = $this->times($in);
+        [$now, $eatAt] = $this->times($in, $house);
         $lotNumber = $in->has('lot') ? $in->text('lot', 'the number of a lot', LotReader::LONGEST_TEXT) : null;
         $notConsidered = [];
         $rawG = $in->optionalNumber('raw_g', 1.0, LotReader::MOST_G, 'g');
@@ -102,10 +106,12 @@ final readonly class AskReader
             }
         }
         $isAtRisk = array_filter($groups, static fn (array $group): bool => array_filter($group['diners'], static fn (Diner $diner): bool => $diner->isAtRisk) !== []) !== [];
+        $coldC = $this->safety->chilled($house->standard, $cut->foodClass)['most_c'];
+        $startC = $in->numberOr('start_c', min(self::FRIDGE_C, $coldC), self::COLDEST_START_C, self::WARMEST_START_C, '°C at the core');
         $outS = $this->outOfFridgeS($in, $cut, $isAtRisk, $wanted);
         $in->noOthers();
         $in->refuseIfWrong();
-        $tempering = new Tempering($this->kitchen, $this->safety->limits);
+        $tempering = new Tempering($this->kitchen, $this->safety);
         $startC = $outS > 0.0 ? $tempering->coreAfterC($cut, Length::ofMillimetres($thicknessMm), $startC, $surface, $outS) : $startC;
 
         $asks = array_map(fn (array $group): Ask => new Ask(
@@ -115,9 +121,8 @@ final readonly class AskReader
             $method,
             $heatC === null ? null : Temperature::ofCelsius($heatC),
             $scale,
-            $this->word($cut, $scale, $group['word'], $profile, $house->tightening),
+            $this->word($cut, $scale, $group['word'], $house->standard),
             $group['diners'],
-            $profile,
             $isParasiteFrozen,
             $now,
             $eatAt,
@@ -129,24 +134,62 @@ final readonly class AskReader
             $group['avoid'],
             [],
             $lotNumber,
-            new HouseRules($profile, $house->tightening, $house->schools, $house->portions),
+            $house,
             $manner,
             $outS,
             $this->schools->followed($cut, $method, $house->schools),
+            $rearing,
         ), $groups);
 
         return $asks[0]->withApart(array_slice($asks, 1));
     }
 
-    /** An ask may be more careful than its lot, never less: frozen only if the lot was. */
-    private function asSold(Fields $in, Cut $cut, bool $isParasiteFrozen, ?Lot $lot): void
+    /** An ask's own profile holds beside the house's: it can make a plan stricter, never milder. */
+    public static function standard(Fields $in, Standard $standard): Standard
+    {
+        return $standard->alsoBy(Profile::from($in->choiceOr('profile', $standard->profile->value, array_column(Profile::cases(), 'value'))));
+    }
+
+    /**
+     * The cut as it is sold: what the lot or the ask says was done to it, and how it lived.
+     *
+     * @return array{Cut, Rearing|null}
+     */
+    private function asSold(Fields $in, Cut $cut, ?Lot $lot): array
     {
         if ($lot !== null && $lot->cut->slug !== $cut->slug) {
             $in->refuse('lot', 'conflict', $lot->number, "a lot of {$cut->name}: this one is {$lot->cut->name}");
         }
-        if ($lot !== null && $isParasiteFrozen && ! $lot->isParasiteFrozen) {
+        $said = $in->optionalChoice('rearing', array_column(Rearing::cases(), 'value'));
+        $rearing = $said === null ? $lot?->rearing : Rearing::from($said);
+        if ($lot?->rearing !== null && $rearing !== $lot->rearing) {
+            $in->refuse('rearing', 'conflict', $rearing?->value, "{$lot->rearing->value}: so it stands with lot {$lot->number}");
+        }
+        $cut = $rearing === null ? $cut : $cut->reared($rearing);
+        foreach ([[Treatment::Pierced, $lot?->isPierced], [Treatment::Stuffed, $lot?->isStuffed]] as [$treatment, $isDone]) {
+            $cut = $in->flagOr($treatment->value, false) || $isDone === true ? $cut->after($treatment) : $cut;
+        }
+
+        return [$cut, $rearing];
+    }
+
+    /** An ask may be more careful than its lot, never less: frozen only if the lot was. */
+    private function parasiteFrozen(Fields $in, ?Lot $lot): bool
+    {
+        $isFrozen = $in->flagOr('parasite_frozen', false);
+        if ($lot !== null && $isFrozen && ! $lot->isParasiteFrozen) {
             $in->refuse('parasite_frozen', 'conflict', true, "false: lot {$lot->number} did not have the parasite freeze");
         }
+
+        return $isFrozen;
+    }
+
+    /** Nobody is given by default what would be a stop for everyone. */
+    private function orMinimum(Cut $cut, Scale $scale, string $word, HouseRules $house): string
+    {
+        $rule = $this->safety->rule($house->standard, $cut->foodClass);
+
+        return $rule->below === Level::Stop && $this->word($cut, $scale, $word, $house->standard)->targetC < $rule->officialC ? DonenessWord::OFFICIAL_MINIMUM : $word;
     }
 
     /**
@@ -156,7 +199,7 @@ final readonly class AskReader
      */
     private function outOfFridgeS(Fields $in, Cut $cut, bool $isAtRisk, Record $wanted): float
     {
-        $mustBeCold = Tempering::mustBeCold($cut, $isAtRisk);
+        $mustBeCold = $this->safety->mustStartCold($cut->foodClass, $isAtRisk);
         $longestS = $mustBeCold ? 0.0 : $this->safety->limits->of('room_within_s');
 
         return $in->numberOr('out_of_fridge_s', $mustBeCold ? 0.0 : min($longestS, $wanted->numberOr('out_of_fridge_s', 0.0)), 0.0, $longestS, $mustBeCold ? 's: this has to start cold' : 's in the room');
@@ -211,13 +254,13 @@ final readonly class AskReader
         return [...$words, DonenessWord::OFFICIAL_MINIMUM];
     }
 
-    public function word(Cut $cut, Scale $scale, string $word, Profile $profile, ?Tightening $tightening = null): DonenessWord
+    public function word(Cut $cut, Scale $scale, string $word, Standard $standard): DonenessWord
     {
         $found = $this->doneness->word($cut->donenessFamily, $scale, $word);
         if ($found !== null) {
             return $found;
         }
-        $officialC = $this->safety->rule($profile, $cut->foodClass, $tightening)->officialC;
+        $officialC = $this->safety->rule($standard, $cut->foodClass)->officialC;
 
         return new DonenessWord(DonenessWord::OFFICIAL_MINIMUM, $officialC, $officialC, $officialC);
     }
@@ -277,12 +320,13 @@ final readonly class AskReader
      *
      * @return non-empty-list<array{diners: non-empty-list<Diner>, word: string, avoid: list<string>, share: float}>
      */
-    private function diners(Fields $in, Cut $cut, Scale $scale, Record $wanted): array
+    private function diners(Fields $in, Cut $cut, Scale $scale, Record $wanted, HouseRules $house): array
     {
         $words = $this->wordsFor($cut, $scale);
         $default = in_array($cut->defaultDoneness, $words, true) ? $cut->defaultDoneness : $words[0];
         $asHouse = $wanted->textOrNull('doneness') ?? ($wanted->has('doneness_by_family') ? $wanted->record('doneness_by_family')->textOrNull($cut->donenessFamily) : null);
         $asHouse = in_array($asHouse, $words, true) ? $asHouse : $default;
+        [$default, $asHouse] = [$this->orMinimum($cut, $scale, $default, $house), $this->orMinimum($cut, $scale, $asHouse, $house)];
         $groups = [];
         $all = 0;
         foreach ($in->objects('diners', 1, 12) as $fields) {
@@ -303,10 +347,9 @@ final readonly class AskReader
     }
 
     /** @return array{DateTimeImmutable|null, DateTimeImmutable|null} */
-    private function times(Fields $in): array
+    private function times(Fields $in, HouseRules $house): array
     {
-        $now = $in->moment('now');
-        $eatAt = $in->moment('eat_at');
+        [$now, $eatAt] = [$in->moment('now'), $in->moment('eat_at')];
         if ($eatAt !== null && $now === null && ! $in->isWrong()) {
             $in->refuse('now', 'missing', null, 'the time it is, when eat_at is given');
         }
@@ -314,6 +357,6 @@ final readonly class AskReader
             $in->refuse('eat_at', 'out_of_range', $eatAt->format(DATE_ATOM), 'a time after now ('.$now->format(DATE_ATOM).')');
         }
 
-        return [$now, $eatAt];
+        return [$now === null ? null : $house->local($now), $eatAt === null ? null : $house->local($eatAt)];
     }
 }

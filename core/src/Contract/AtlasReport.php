@@ -94,7 +94,7 @@ final readonly class AtlasReport
             'methods' => array_map(fn (MethodFit $fit): array => $fit->toArray($this->suitability->isComputed($cut, $fit->method)), $this->suitability->all($cut)),
             'grades' => array_map(static fn (GradeScale $scale): string => $scale->id, $this->grades->forGroup($cut->group->value)),
             'instead_of_grades' => $this->grades->insteadFor($cut->group->value),
-            'cautions' => array_map(static fn (string $hazard): array => (new Phrase("caution.{$hazard}"))->toArray(), [...$cut->hazards, 'local_code']),
+            'cautions' => array_map(static fn (string $hazard): array => (new Phrase("caution.{$hazard}"))->toArray(), [...array_column($cut->hazards, 'value'), 'local_code']),
             'sources' => $this->sources->cite([...$cut->sources, ...array_merge(...array_map(static fn (Muscle $m): array => $m->sources($cut->animal), $cut->muscles))]),
         ];
     }

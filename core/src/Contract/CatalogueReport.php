@@ -12,6 +12,7 @@ use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Doneness\Scale;
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Treatment;
 use Nessmark\Method\FireChoices;
 use Nessmark\Method\Method;
 use Nessmark\Method\Suitability;
@@ -45,7 +46,7 @@ final readonly class CatalogueReport
             'slug' => $cut->slug, 'name' => $cut->name, 'group' => $cut->group->value,
             'is_round' => $cut->piece->isRound(),
             'food_class' => $cut->foodClass->value,
-            'can_be_pierced' => $cut->foodClass->pierced() !== $cut->foodClass,
+            'can_be_pierced' => $cut->foodClass->after(Treatment::Pierced) !== $cut->foodClass,
             'thickness_mm' => ['min' => $cut->piece->thinnestMm, 'typical' => $cut->piece->typicalMm, 'max' => $cut->piece->thickestMm],
             'methods' => array_map(static fn (Method $m): string => $m->value, $offered),
             'doneness_family' => $cut->donenessFamily,

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Nessmark\Contract;
 
+use DateTimeZone;
 use Nessmark\Errors\InputRefused;
 use Nessmark\House\HouseRules;
-use Nessmark\House\Tightening;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\Safety\Standard;
+use Nessmark\Safety\Tightening;
 use Nessmark\School\Schools;
 
 /** Reads the rules of a house from JSON, strictly. */
@@ -22,10 +24,14 @@ final readonly class HouseReader
 
     private const HOTTEST_C = 95.0;
 
+    private const TIME_ZONE = 'UTC';
+
+    private const A_ZONE = 'a zone of the tz database, such as Europe/Copenhagen';
+
     public function __construct(private Schools $schools, private SafetyRules $safety) {}
 
     /**
-     * @param  mixed  $data  profile, schools, stops_below, minimum_c, portions_pct; all may be left out
+     * @param  mixed  $data  profile, schools, stops_below, minimum_c, portions_pct, time_zone; all may be left out
      *
      * @throws InputRefused naming every key that is wrong; a minimum below the published one is refused
      */
@@ -48,7 +54,7 @@ final readonly class HouseReader
         if ($in->has('minimum_c')) {
             $given = $in->object('minimum_c');
             foreach (FoodClass::cases() as $class) {
-                $officialC = $this->safety->rule($profile, $class)->officialC;
+                $officialC = $this->safety->rule(new Standard($profile), $class)->officialC;
                 $own = $given->optionalNumber($class->value, $officialC, max($officialC, self::HOTTEST_C), '°C: a house may be stricter than its profile, never less strict');
                 if ($own !== null && $own > $officialC) {
                     $minimum[$class->value] = $own;
@@ -58,9 +64,13 @@ final readonly class HouseReader
         }
         $stops = $in->flagOr('stops_below', false);
         $portions = $in->numberOr('portions_pct', 100.0, self::LEAST_PORTION_PCT, self::MOST_PORTION_PCT, '% of the customary portion');
+        $timeZone = $in->has('time_zone') ? $in->text('time_zone', self::A_ZONE) : self::TIME_ZONE;
+        if ($timeZone !== '' && ! in_array($timeZone, DateTimeZone::listIdentifiers(), true)) {
+            $in->refuse('time_zone', 'not_allowed', $timeZone, self::A_ZONE);
+        }
         $in->noOthers();
         $in->refuseIfWrong();
 
-        return new HouseRules($profile, new Tightening($stops, $minimum), $chosen, $portions / 100.0);
+        return new HouseRules(new Standard($profile, new Tightening($stops, $minimum)), $chosen, $portions / 100.0, $timeZone);
     }
 }

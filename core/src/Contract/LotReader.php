@@ -11,6 +11,8 @@ use Nessmark\Grade\FatBand;
 use Nessmark\Grade\GradeTable;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\FoodClass;
+use Nessmark\Meat\Rearing;
+use Nessmark\Meat\Treatment;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
 use Nessmark\Stock\Lot;
@@ -41,7 +43,7 @@ final class LotReader
 
     /**
      * @param  mixed  $data  number, cut, grade, thickness_mm, weight_g, price_per_kg, aged_days, packed, origin, use_by, parasite_frozen,
-     *                       pierced, lead_days; all but the first two and the price may be left out
+     *                       pierced, stuffed, rearing, lead_days; all but the first two and the price may be left out
      *
      * @throws InputRefused naming every key that is wrong, with what is allowed
      */
@@ -63,17 +65,20 @@ final class LotReader
         $useBy = $this->day($in, 'use_by');
         $isFrozen = $in->flagOr('parasite_frozen', false);
         $isPierced = $in->flagOr('pierced', false);
-        if ($isPierced && $cut->foodClass->pierced() === $cut->foodClass && $cut->foodClass !== FoodClass::NonIntact) {
+        if ($isPierced && $cut->foodClass->after(Treatment::Pierced) === $cut->foodClass && $cut->foodClass !== FoodClass::NonIntact) {
             $in->refuse('pierced', 'conflict', true, "false: {$cut->name} is not cooked otherwise for it");
         }
+        $isStuffed = $in->flagOr('stuffed', false);
+        $said = $in->optionalChoice('rearing', array_column(Rearing::cases(), 'value'));
+        $rearing = $said === null ? null : Rearing::from($said);
         $in->noOthers();
         $in->refuseIfWrong();
 
         return new Lot(
-            $number, $this->as($cut, $fat, $isPierced), $grade, $fat,
+            $number, $this->as($cut, $fat, $isPierced, $isStuffed, $rearing), $grade, $fat,
             $thicknessMm === null ? null : Length::ofMillimetres($thicknessMm),
             $weightG === null ? null : Mass::ofGrams($weightG),
-            (int) round($price * self::MINOR), $agedDays, $packed, $origin, $useBy, $isFrozen, $isPierced, $leadDays,
+            (int) round($price * self::MINOR), $agedDays, $packed, $origin, $useBy, $isFrozen, $isPierced, $leadDays, $isStuffed, $rearing,
         );
     }
 
@@ -105,15 +110,14 @@ final class LotReader
         }
     }
 
-    private function as(Cut $cut, ?FatBand $fat, bool $isPierced): Cut
+    private function as(Cut $cut, ?FatBand $fat, bool $isPierced, bool $isStuffed, ?Rearing $rearing): Cut
     {
-        if ($fat === null && ! $isPierced) {
-            return $cut;
-        }
-        $key = $cut->slug.' '.($fat->meanPct ?? '').($isPierced ? ' pierced' : '');
+        $key = implode(' ', [$cut->slug, $fat->meanPct ?? '', $isPierced ? 'pierced' : '', $isStuffed ? 'stuffed' : '', $rearing->value ?? '']);
         if (! isset($this->cuts[$key])) {
             $cut = $fat === null ? $cut : $cut->withFat($fat->meanPct / 100.0);
-            $this->cuts[$key] = $isPierced ? $cut->pierced() : $cut;
+            $cut = $rearing === null ? $cut : $cut->reared($rearing);
+            $cut = $isPierced ? $cut->after(Treatment::Pierced) : $cut;
+            $this->cuts[$key] = $isStuffed ? $cut->after(Treatment::Stuffed) : $cut;
         }
 
         return $this->cuts[$key];

@@ -115,6 +115,9 @@ final readonly class MatchReport
             ...($option->lot->grade === null || $option->lot->fat === null ? [] : ['grade' => $option->lot->grade]),
             ...($option->lot->isParasiteFrozen ? ['parasite_frozen' => true] : []),
             ...($option->lot->isPierced ? ['pierced' => true] : []),
+            ...($option->lot->isStuffed ? ['stuffed' => true] : []),
+            ...($option->lot->rearing === null ? [] : ['rearing' => $option->lot->rearing->value]),
+            ...($wish->house->standard->also === null ? [] : ['profile' => $wish->house->standard->also->value]),
             'now' => $wish->now->format(DATE_ATOM),
             ...($wish->eatAt === null ? [] : ['eat_at' => $wish->eatAt->format(DATE_ATOM)]),
             ...($wish->scale === Scale::Kitchen ? [] : ['schools' => ['doneness_words' => $wish->scale->value]]),
@@ -139,7 +142,7 @@ final readonly class MatchReport
             'number' => $lot->number, 'grade' => $lot->grade, 'fat_pct' => $lot->fat === null ? null : round($lot->fat->meanPct, 1),
             'thickness_mm' => $lot->thickness?->toMillimetres(), 'left_g' => $lot->left?->toGrams(), 'price_per_kg' => $lot->pricePerKgMinor / 100.0,
             'aged_days' => $lot->agedDays, 'packed' => $lot->packed->value, 'origin' => $lot->origin, 'use_by' => $lot->useBy?->format('Y-m-d'),
-            'parasite_frozen' => $lot->isParasiteFrozen, 'pierced' => $lot->isPierced, 'lead_days' => $lot->leadDays,
+            'parasite_frozen' => $lot->isParasiteFrozen, 'pierced' => $lot->isPierced, 'stuffed' => $lot->isStuffed, 'rearing' => $lot->rearing?->value, 'lead_days' => $lot->leadDays,
         ];
     }
 

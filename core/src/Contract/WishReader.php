@@ -25,7 +25,6 @@ use Nessmark\Method\FireChoices;
 use Nessmark\Method\Method;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
-use Nessmark\Safety\Profile;
 
 /** Reads a wish from JSON, strictly: what is wanted before any piece is chosen. */
 final readonly class WishReader
@@ -83,7 +82,7 @@ final readonly class WishReader
         $wants = array_map(Want::from(...), $in->choices('wants', array_column(Want::cases(), 'value')));
         $mayOrder = $in->flagOr('may_order', false);
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
-        $profile = Profile::from($in->choiceOr('profile', $house->profile->value, array_column(Profile::cases(), 'value')));
+        $standard = AskReader::standard($in, $house->standard);
         $scale = Scale::from($house->schools['doneness_words'] ?? Scale::Kitchen->value);
         if ($in->has('schools')) {
             $schools = $in->object('schools');
@@ -95,9 +94,9 @@ final readonly class WishReader
 
         return new Wish(
             $eaters, $named, array_values(array_filter($kinds, static fn (?Kind $kind): bool => $kind !== null)), $methods, $appliances === [] ? null : $appliances, $fires,
-            $thicknessMm === null ? null : Length::ofMillimetres($thicknessMm), $now ?? new DateTimeImmutable('@0'), $eatAt,
-            $budget === null ? null : (int) round($budget * self::MINOR), $wants, $scale, $profile, $mayOrder, $rawG === null ? null : Mass::ofGrams($rawG),
-            new HouseRules($profile, $house->tightening, $house->schools, $house->portions),
+            $thicknessMm === null ? null : Length::ofMillimetres($thicknessMm), $house->local($now ?? new DateTimeImmutable('@0')), $eatAt === null ? null : $house->local($eatAt),
+            $budget === null ? null : (int) round($budget * self::MINOR), $wants, $scale, $mayOrder, $rawG === null ? null : Mass::ofGrams($rawG),
+            $house->withStandard($standard),
             $grade, $agedDays,
         );
     }

@@ -58,7 +58,7 @@ final readonly class Simulator
     /** @param  list<StepObserver>  $observers */
     public function runStage(Snapshot $from, Stage $stage, array $observers = []): StageEnd
     {
-        $now = $from->onFreshPlate();
+        $now = $stage->beginsVented ? $from->onFreshPlate()->vented() : $from->onFreshPlate();
         $lengthS = $stage->durationS ?? Stage::LIMIT_S;
         $untilS = $from->timeS + $lengthS;
         [$a, $b] = [$stage->a, $stage->b];

@@ -7,6 +7,9 @@ namespace Nessmark\Heat;
 /** The body at one moment: what a march starts from and ends in. */
 final readonly class Snapshot
 {
+    /** At sea level (ITS-90: 99.97 °C). */
+    private const BOILING_C = 100.0;
+
     /**
      * @param  array<int, float>  $celsius  °C at each node
      * @param  float  $heatInJ  heat that came in through the faces so far, in the units of Grid (J without the constant factor)
@@ -29,5 +32,13 @@ final readonly class Snapshot
     public function onFreshPlate(): self
     {
         return new self($this->timeS, $this->celsius, $this->heatInJ, $this->steps, $this->moisture);
+    }
+
+    /** When the pressure goes, water above 100 °C boils until it is there; what little that takes away is not counted. */
+    public function vented(): self
+    {
+        $celsius = array_map(static fn (float $c): float => min($c, self::BOILING_C), $this->celsius);
+
+        return new self($this->timeS, $celsius, $this->heatInJ, $this->steps, $this->moisture, $this->plateC, $this->coldestPlateC);
     }
 }

@@ -16,6 +16,7 @@ final readonly class Stage
     /**
      * @param  float|null  $durationS  null: until the core is reached, at most a day
      * @param  float|null  $untilCoreC  null: for the duration
+     * @param  bool  $beginsVented  the pressure was let off: what is above boiling has boiled down to it
      * @param  list<float>  $flipAtS  rising times from the stage's start at which the faces change places
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class Stage
         public ?float $untilCoreC = null,
         public array $flipAtS = [],
         public ?float $flipEveryS = null,
+        public bool $beginsVented = false,
     ) {}
 
     public function endingAfter(float $durationS): self

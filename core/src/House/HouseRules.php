@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Nessmark\House;
 
-use Nessmark\Safety\Profile;
+use DateTimeImmutable;
+use DateTimeZone;
+use Nessmark\Safety\Standard;
 
 /** How this shop does it: whose safety rules, how much stricter, which schools, and how large its portions are. */
 final readonly class HouseRules
@@ -12,12 +14,25 @@ final readonly class HouseRules
     /**
      * @param  array<string, string>  $schools  option by school, where the house has chosen one
      * @param  float  $portions  a factor on the customary portions
+     * @param  string  $timeZone  in which its days and hours are counted, such as Europe/Copenhagen
      */
-    public function __construct(public Profile $profile = Profile::Us, public Tightening $tightening = new Tightening, public array $schools = [], public float $portions = 1.0) {}
+    public function __construct(public Standard $standard = new Standard, public array $schools = [], public float $portions = 1.0, public string $timeZone = 'UTC') {}
 
     /** @param  array<string, string>  $schools */
     public function withSchools(array $schools): self
     {
-        return new self($this->profile, $this->tightening, $schools, $this->portions);
+        return new self($this->standard, $schools, $this->portions, $this->timeZone);
+    }
+
+    /** As an ask may have it: stricter, never milder. */
+    public function withStandard(Standard $standard): self
+    {
+        return new self($standard, $this->schools, $this->portions, $this->timeZone);
+    }
+
+    /** A moment as this house's clock shows it. */
+    public function local(DateTimeImmutable $moment): DateTimeImmutable
+    {
+        return $moment->setTimezone(new DateTimeZone($this->timeZone));
     }
 }

@@ -40,7 +40,7 @@ final readonly class Matcher
 
         return new self(
             new Options(new Shares(DonenessTable::from($folder), $rules, Kinds::from($folder), Schools::from($folder)), new Outlook($rules, LongCook::from($folder)), Portions::from($folder), $usual),
-            Scoring::from($folder), new Cooks($rough, $memory), new Substitutes($rough),
+            Scoring::from($folder), new Cooks($rough, $rules, $memory), new Substitutes($rough),
         );
     }
 
@@ -129,7 +129,9 @@ final readonly class Matcher
             return new Refusal(Limit::Time, new Phrase('limit.time', [...$args, 'takes_s' => $takesS, 'short_s' => $takesS - $availableS]), $option->lot, $option->method, $takesS - $availableS);
         }
 
-        return $option->withTimes($times);
+        $cooked = $option->withTimes($times);
+
+        return $this->cooks->isTooSlow($cooked, $wish) ? new Refusal(Limit::Safety, new Phrase('limit.too_slow', $args), $option->lot, $option->method, 1.0) : $cooked;
     }
 
     /**

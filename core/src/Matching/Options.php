@@ -56,7 +56,7 @@ final class Options
             if (! $wish->takes($lot)) {
                 continue;
             }
-            $key = $lot->cut->slug.' '.$lot->cut->foodClass->value;
+            $key = $lot->cut->slug.' '.$lot->cut->foodClass->value.' '.$lot->rearing?->value;
             if (! array_key_exists($key, $parted)) {
                 $parted[$key] = $this->shares->of($wish, $lot->cut);
             }
@@ -108,7 +108,7 @@ final class Options
     {
         $eaters = array_map(static fn (Eater $eater): Eater => new Eater($eater->count, $eater->appetite, $eater->isAtRisk, null, $eater->avoid), $wish->eaters);
 
-        return $this->shares->of(new Wish($eaters, null, [], [], null, $wish->fires, null, $wish->now, null, null, [], $wish->scale, $wish->profile, false, null, $wish->house), $lot->cut);
+        return $this->shares->of(new Wish($eaters, null, [], [], null, $wish->fires, null, $wish->now, null, null, [], $wish->scale, false, null, $wish->house), $lot->cut);
     }
 
     /** @return array{Length, Mass, float|null, int} how thick, how much, how many pieces, and what a head pays, in hundredths: whichever way it is cooked */
@@ -138,7 +138,7 @@ final class Options
         [$thickness, $raw, $pieces, $perHeadMinor] = $sale;
         $level = Level::Clear;
         foreach ($shares as $share) {
-            $level = $level->orStricter($this->outlook->level($wish, $lot->cut, $lot->isParasiteFrozen, $method, $share));
+            $level = $level->orStricter($this->outlook->level($wish, $lot, $method, $share));
         }
 
         return new Option($lot, $method, $this->fit($lot, $method), $thickness, $shares, $raw, $pieces, $perHeadMinor, $level, $wish->named[$lot->cut->slug] ?? 1.0);

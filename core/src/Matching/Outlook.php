@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching;
 
-use Nessmark\Meat\Cut;
-use Nessmark\Meat\FoodClass;
 use Nessmark\Method\Method;
+use Nessmark\Safety\Judge;
 use Nessmark\Safety\Level;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\Safety\Serving;
+use Nessmark\Stock\Lot;
 use Nessmark\Texture\LongCook;
 
 /** What safety is going to say of a piece, before it is cooked: for ranking. The ticket's own verdict comes last and decides. */
@@ -17,22 +18,26 @@ final readonly class Outlook
     /** A target is below a minimum when it is by more than a table's rounding, K. */
     private const ROUNDING_K = 0.05;
 
-    public function __construct(private SafetyRules $rules, private LongCook $texture) {}
+    private Judge $judge;
 
-    public function level(Wish $wish, Cut $cut, bool $isParasiteFrozen, Method $method, Share $share): Level
+    public function __construct(private SafetyRules $rules, private LongCook $texture)
     {
-        $rule = $this->rules->rule($wish->profile, $cut->foodClass, $wish->house->tightening);
+        $this->judge = new Judge($rules);
+    }
+
+    public function level(Wish $wish, Lot $lot, Method $method, Share $share): Level
+    {
+        $cut = $lot->cut;
+        $serving = new Serving($cut, $share->isAtRisk(), $wish->house->standard, $lot->rearing, $lot->isParasiteFrozen, $method->isInBath());
+        $rule = $this->rules->rule($serving->standard, $cut->foodClass);
         $targetC = $share->word->targetC;
         $isThrough = $this->texture->mark($cut, $method, $share->word->word) !== null;
-        $mustMeet = $share->isAtRisk() || $rule->below === Level::Stop;
+        $mustMeet = $this->judge->mustMeetMinimum($serving);
         $isHeld = $mustMeet && $method->canHold() && $rule->shortestHoldAt($targetC) !== null;
         $isBelow = ! $isThrough && $targetC < $rule->officialC - self::ROUNDING_K && ! $isHeld;
-        $isRaw = $cut->foodClass === FoodClass::Fish && ! $isParasiteFrozen && $targetC < $this->rules->limits->of('parasite_core_c');
+        $worms = $lot->isParasiteFrozen ? null : $this->rules->parasites($serving->standard, $cut, $lot->rearing);
+        $level = $worms !== null && $targetC < $worms['point']->coreC ? Level::Caution : Level::Clear;
 
-        return match (true) {
-            $isBelow && $mustMeet => Level::Stop,
-            $isBelow, $isRaw => Level::Caution,
-            default => Level::Clear,
-        };
+        return $level->orStricter($this->judge->foreseen($serving))->orStricter($isBelow ? ($mustMeet ? Level::Stop : Level::Caution) : Level::Clear);
     }
 }

@@ -9,6 +9,7 @@ use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Meat\Cut;
 use Nessmark\Method\Method;
+use Nessmark\Safety\Level;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\School\Schools;
 
@@ -49,10 +50,10 @@ final readonly class Shares
         return null;
     }
 
-    /** Who must not take chances gets the official minimum, unless the usual way is beyond it, or they said otherwise: then it is judged. */
+    /** Who must not take chances, and everyone where less is a stop, gets the official minimum, unless the usual way is beyond it, or they said otherwise: then it is judged. */
     private function word(Wish $wish, Eater $eater, Cut $cut): ?DonenessWord
     {
-        $rule = $this->rules->rule($wish->profile, $cut->foodClass, $wish->house->tightening);
+        $rule = $this->rules->rule($wish->house->standard, $cut->foodClass);
         $minimum = new DonenessWord(DonenessWord::OFFICIAL_MINIMUM, $rule->officialC, $rule->officialC, $rule->officialC);
         if ($eater->doneness === DonenessWord::OFFICIAL_MINIMUM) {
             return $minimum;
@@ -63,7 +64,7 @@ final readonly class Shares
         $usual = $this->doneness->understood($cut->donenessFamily, $wish->scale, $eater->isAtRisk ? $cut->defaultDoneness : $this->asHouse($wish, $cut));
         $usual ??= $this->doneness->words($cut->donenessFamily, $wish->scale)[0] ?? null;
 
-        return $usual === null || ($eater->isAtRisk && $usual->targetC < $rule->officialC) ? $minimum : $usual;
+        return $usual === null || (($eater->isAtRisk || $rule->below === Level::Stop) && $usual->targetC < $rule->officialC) ? $minimum : $usual;
     }
 
     /** As the house eats it where nobody says: pink duck, marbled beef done further. A house's choice that hangs on the way of cooking says nothing here. */

@@ -14,7 +14,6 @@ use Nessmark\Meat\Cut;
 use Nessmark\Method\Method;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
-use Nessmark\Safety\Profile;
 use Nessmark\Stock\Lot;
 
 /** What the customer has and wants, before any piece of meat is chosen. */
@@ -45,7 +44,6 @@ final readonly class Wish
         public ?int $budgetMinor,
         public array $wants,
         public Scale $scale,
-        public Profile $profile,
         public bool $mayOrder,
         public ?Mass $raw = null,
         public HouseRules $house = new HouseRules,
@@ -102,6 +100,6 @@ final readonly class Wish
      */
     public function withNamed(?array $named): self
     {
-        return new self($this->eaters, $named, [], $this->methods, $this->appliances, $this->fires, $this->thickness, $this->now, $this->eatAt, $this->budgetMinor, $this->wants, $this->scale, $this->profile, $this->mayOrder, $this->raw, $this->house, $this->grade, $this->agedDays);
+        return new self($this->eaters, $named, [], $this->methods, $this->appliances, $this->fires, $this->thickness, $this->now, $this->eatAt, $this->budgetMinor, $this->wants, $this->scale, $this->mayOrder, $this->raw, $this->house, $this->grade, $this->agedDays);
     }
 }

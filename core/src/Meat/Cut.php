@@ -28,7 +28,8 @@ final readonly class Cut
     /**
      * @param  array<string, list<string>>  $names  what it is called, by place
      * @param  non-empty-list<Muscle>  $muscles  the one that gives it its character first
-     * @param  list<string>  $hazards
+     * @param  FoodClass  $foodClass  what it counts as after everything that was done to it
+     * @param  list<Hazard>  $hazards
      * @param  list<string>  $sources
      */
     private function __construct(
@@ -73,6 +74,7 @@ final readonly class Cut
         }
         $cooking = $record->record('yields')->record('cooking');
         $composition = $record->record('composition');
+        $hazards = array_map(Hazard::from(...), $record->texts('hazards'));
         $sources = $composition->texts('sources');
         foreach ($record->record('sources')->keys() as $about) {
             $sources = [...$sources, ...$record->record('sources')->texts($about)];
@@ -87,7 +89,7 @@ final readonly class Cut
             $names,
             $has,
             Form::from($record->text('form')),
-            in_array('rolled', $record->texts('hazards'), true) ? FoodClass::from($record->text('food_class'))->pierced() : FoodClass::from($record->text('food_class')),
+            self::classOf(FoodClass::from($record->text('food_class')), $hazards),
             Piece::fromRecord($record),
             Covering::fromRecord($record),
             Composition::fromRecord($composition),
@@ -101,18 +103,94 @@ final readonly class Cut
             (int) $record->number('price_class'),
             (int) $record->number('flavour'),
             $record->text('slice'),
-            $record->texts('hazards'),
+            $hazards,
             array_values(array_unique($sources)),
             $record,
         );
     }
 
-    /** The same cut after needle, blade or brine: its outside is inside. */
-    public function pierced(): self
+    /**
+     * From the strictest down: what it is, what each hazard makes of it, what was done to it.
+     *
+     * @param  list<Hazard>  $hazards
+     */
+    private static function classOf(FoodClass $class, array $hazards): FoodClass
     {
-        $record = $this->record->with('food_class', $this->foodClass->pierced()->value)->with('hazards', [...$this->hazards, 'pierced']);
+        foreach ($hazards as $hazard) {
+            // Duck breast is a bird that has a rule of its own.
+            $class = $hazard === Hazard::Poultry && $class === FoodClass::DuckBreast ? $class : $class->orStricter($hazard->atLeast() ?? $class);
+        }
+        foreach (Treatment::cases() as $treatment) {
+            $class = in_array($treatment->hazard(), $hazards, true) ? $class->after($treatment) : $class;
+        }
 
-        return self::fromRecord($record, array_column($this->muscles, null, 'slug'));
+        return $class;
+    }
+
+    /** The same cut after this was done to it. */
+    public function after(Treatment $treatment): self
+    {
+        return $this->has($treatment->hazard()) ? $this : $this->with('hazards', [...$this->record->texts('hazards'), $treatment->value]);
+    }
+
+    /** What it is, whatever was done to it. */
+    public function bornClass(): FoodClass
+    {
+        return FoodClass::from($this->record->text('food_class'));
+    }
+
+    /** The same cut of an animal that lived so. */
+    public function reared(Rearing $rearing): self
+    {
+        $base = $this->bornClass();
+        $class = $base->reared($rearing, $this->isBird());
+        if ($class === $base) {
+            return $this;
+        }
+        $wild = [Hazard::Wild->value, Hazard::Shot->value];
+        $hazards = array_values(array_diff($this->record->texts('hazards'), $wild));
+
+        return $this->with('hazards', $rearing === Rearing::Wild ? [...$hazards, ...$wild] : $hazards, $this->record->with('food_class', $class->value));
+    }
+
+    /** How it lived where nobody says, for game; null where it makes no difference or cannot be told. */
+    public function usualRearing(): ?Rearing
+    {
+        return match ($this->bornClass()) {
+            FoodClass::FarmedGame => Rearing::Farmed,
+            FoodClass::WildGame => Rearing::Wild,
+            default => null,
+        };
+    }
+
+    public function has(Hazard $hazard): bool
+    {
+        return in_array($hazard, $this->hazards, true);
+    }
+
+    public function mayCarryParasites(): bool
+    {
+        return array_filter($this->hazards, static fn (Hazard $hazard): bool => $hazard->mayCarryParasites()) !== [];
+    }
+
+    /**
+     * What must be said to who must not have it.
+     *
+     * @return 'fish'|'crustacean'|'mollusc'|null
+     */
+    public function allergen(): ?string
+    {
+        return match ($this->bornClass()) {
+            FoodClass::Fish => 'fish',
+            FoodClass::Crustacean => 'crustacean',
+            FoodClass::Mollusc, FoodClass::Bivalve => 'mollusc',
+            default => null,
+        };
+    }
+
+    private function with(string $key, mixed $value, ?Record $record = null): self
+    {
+        return self::fromRecord(($record ?? $this->record)->with($key, $value), array_column($this->muscles, null, 'slug'));
     }
 
     /**
@@ -122,9 +200,7 @@ final readonly class Cut
      */
     public function withFat(float $fat): self
     {
-        $record = $this->record->with('composition', [...$this->composition->withFat($fat)->fractions, 'sources' => $this->record->record('composition')->texts('sources')]);
-
-        return self::fromRecord($record, array_column($this->muscles, null, 'slug'));
+        return $this->with('composition', [...$this->composition->withFat($fat)->fractions, 'sources' => $this->record->record('composition')->texts('sources')]);
     }
 
     /** The same cut with one more name at a place. */
@@ -134,7 +210,7 @@ final readonly class Cut
         $names = is_array($names) ? $names : [];
         $names[$place] = [...$this->names[$place] ?? [], $name];
 
-        return self::fromRecord($this->record->with('names', $names), array_column($this->muscles, null, 'slug'));
+        return $this->with('names', $names);
     }
 
     public function material(): Material
@@ -144,10 +220,10 @@ final readonly class Cut
         return $this->foodClass === FoodClass::Minced ? new PorousMaterial($meat) : $meat;
     }
 
-    /** A whole bird with its cavity, and not one opened flat. */
+    /** A whole bird with its cavity, and not one opened flat or filled. */
     private function isHollow(): bool
     {
-        return $this->form === Form::WholeBird && $this->piece->shape === Shape::Cylinder;
+        return $this->form === Form::WholeBird && $this->piece->shape === Shape::Cylinder && ! $this->has(Hazard::Stuffed);
     }
 
     /** Water in the raw meat, kg/m³. */
@@ -193,5 +269,13 @@ final readonly class Cut
     public function isBird(): bool
     {
         return $this->animal === 'bird' && $this->group !== Group::Offal;
+    }
+
+    /** Whether a probe finds a middle to measure: not in a shell, a bone or what lies between bones, and not in what is thinner than this. */
+    public function canBeProbed(Length $thickness, float $fromMm): bool
+    {
+        $isBone = $this->form === Form::Ribs || ($this->form === Form::Organ && $this->covering->bone === 'marrow');
+
+        return ! $isBone && ! in_array($this->covering->bone, ['shell', 'wing'], true) && $thickness->toMillimetres() >= $fromMm;
     }
 }

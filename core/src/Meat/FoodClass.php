@@ -4,29 +4,52 @@ declare(strict_types=1);
 
 namespace Nessmark\Meat;
 
-/** What the safety rules tell apart. */
+/** What the safety rules tell apart; the stricter stand further down. */
 enum FoodClass: string
 {
     case WholeMuscle = 'whole_muscle';
-    case Minced = 'minced';
-    case Poultry = 'poultry';
-    case DuckBreast = 'duck_breast';
-    case Fish = 'fish';
+    case Pork = 'pork';
     case FarmedGame = 'farmed_game';
-    case WildGame = 'wild_game';
-    case Crustacean = 'crustacean';
-    case Bivalve = 'bivalve';
-    case Organ = 'organ';
-    case Stuffed = 'stuffed';
     case NonIntact = 'non_intact';
+    case Fish = 'fish';
+    case Mollusc = 'mollusc'; // without its guts: scallop, squid, octopus
+    case Crustacean = 'crustacean';
+    case DuckBreast = 'duck_breast';
+    case Organ = 'organ';
+    case Minced = 'minced';
+    case WildGame = 'wild_game';
+    case Poultry = 'poultry';
+    case Stuffed = 'stuffed';
+    case Bivalve = 'bivalve'; // with its guts, in the shell
 
-    /** What the meat counts as once its outside has been brought inside by needle, blade, brine or rolling; never less strict. */
-    public function pierced(): self
+    /** What the meat counts as after this was done to it; never less strict. */
+    public function after(Treatment $treatment): self
     {
-        return match ($this) {
-            self::WholeMuscle => self::NonIntact,
-            self::FarmedGame => self::Minced,
-            self::DuckBreast => self::Poultry,
+        return match ($treatment) {
+            Treatment::Stuffed => $this->orStricter(self::Stuffed),
+            Treatment::Minced => $this === self::DuckBreast ? self::Poultry : $this->orStricter(self::Minced),
+            Treatment::Rolled, Treatment::Pierced => match ($this) {
+                self::WholeMuscle, self::Pork => self::NonIntact,
+                self::FarmedGame => self::Minced,
+                self::DuckBreast => self::Poultry,
+                default => $this,
+            },
+        };
+    }
+
+    public function orStricter(self $other): self
+    {
+        $order = self::cases();
+
+        return array_search($other, $order, true) > array_search($this, $order, true) ? $other : $this;
+    }
+
+    /** Game by how it lived. Farmed birds are poultry; what carries a hazard of the wild whatever it was fed stays wild. */
+    public function reared(Rearing $rearing, bool $isBird): self
+    {
+        return match (true) {
+            $this === self::FarmedGame && $rearing === Rearing::Wild => self::WildGame,
+            $this === self::WildGame && $rearing === Rearing::Farmed => $isBird ? self::Poultry : self::FarmedGame,
             default => $this,
         };
     }

@@ -44,6 +44,18 @@ enum Method: string
         return ! $this->canHold() || $this === self::BathThenSear;
     }
 
+    /** Sealed in a bag and warmed in water. */
+    public function isInBath(): bool
+    {
+        return $this === self::WaterBath || $this === self::BathThenSear;
+    }
+
+    /** In the open air of an oven, not in a pot or a parcel in it. */
+    public function roastsInOven(): bool
+    {
+        return in_array($this, [self::OvenRoast, self::OvenThenSear, self::SearThenOven], true);
+    }
+
     /** Whether it rests where it cooked, in its own steam, and not on a rack. */
     public function restsCovered(): bool
     {

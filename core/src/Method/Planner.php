@@ -20,6 +20,10 @@ use Nessmark\Quantity\Length;
 /** Lays out a method's stages for one piece. */
 final readonly class Planner
 {
+    public const HOLD = 'hold';
+
+    private const BOILING_C = 100.0;
+
     /** The long school rests so many times the short. Common practice, no source. */
     private const LONG_REST = 2.0;
 
@@ -44,6 +48,11 @@ final readonly class Planner
         return $usualC < $appliance->coolestC || $usualC > $appliance->hottestC ? $appliance->defaultC : $usualC;
     }
 
+    public function hottestC(Method $method, Fires $fires): float
+    {
+        return $this->kitchen->appliance($method->appliances()[0], $fires)->hottestC;
+    }
+
     public function plan(Cut $cut, float $thicknessMm, Method $method, Setting $setting): MethodPlan
     {
         $above = $this->kitchen->aboveFire();
@@ -53,7 +62,8 @@ final readonly class Planner
             : $this->face($cut, $thicknessMm, $method->appliances()[0], $setting->heatC, $setting, $this->upper($cut, $thicknessMm, $method, $setting));
         $resting = $this->kitchen->restingFace($method->restsCovered() || $setting->manner->restsLong);
         $restS = $this->methods->restS($method, $thicknessMm) * ($setting->manner->restsLong ? self::LONG_REST : 1.0);
-        $rest = $restS > 0.0 ? [new Stage('rest', $resting, $resting, $restS)] : [];
+        $isUnderPressure = $method === Method::Braise && $setting->heatC > self::BOILING_C;
+        $rest = $restS > 0.0 ? [new Stage('rest', $resting, $resting, $restS, beginsVented: $isUnderPressure)] : [];
         $panC = $this->kitchen->appliance(ApplianceKind::Pan, $setting->fires)->defaultC;
         $before = match (true) {
             in_array($method, [Method::SearThenOven, Method::Braise], true) => [$this->sear($cut, $thicknessMm, $method, $panC, $setting, $above)],
@@ -70,12 +80,12 @@ final readonly class Planner
             Method::WaterBath, Method::BathThenSear => new Stage('bath', $main, $main, null),
             Method::Braise, Method::Poach, Method::Steam, Method::Parcel, Method::DeepFry, Method::Smoke, Method::Spit => new Stage($method->value, $main, $main, null),
         };
-        $hold = $method->canHold() && $setting->holdS > 0.0 ? [new Stage('hold', $main, $main, $setting->holdS)] : [];
+        $hold = $method->canHold() && $setting->holdS > 0.0 ? [new Stage(self::HOLD, $main, $main, $setting->holdS)] : [];
         $after = match (true) {
             in_array($method, [Method::OvenThenSear, Method::BathThenSear], true) => [...$hold, $this->sear($cut, $thicknessMm, $method, $panC, $setting, $above), ...$rest],
             default => [...$hold, ...$rest],
         };
-        $surfaceC = [$open->name => $setting->heatC, 'hold' => $setting->heatC, 'skin_side' => $setting->heatC, 'sear' => $panC];
+        $surfaceC = [$open->name => $setting->heatC, self::HOLD => $setting->heatC, 'skin_side' => $setting->heatC, 'sear' => $panC];
         if ($method === Method::Spit) {
             $surfaceC['spit_far'] = $this->farC($method, $setting);
         }

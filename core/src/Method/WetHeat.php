@@ -118,6 +118,7 @@ final readonly class WetHeat
             ->speaksFor($is->cut->isFish() && ! $is->isInShell && $is->cut->fatFraction() >= self::SMOKE_FISH_FAT, 'smoke_oily')
             ->speaksFor($is->cut->form === Form::WholeBird && $is->cut->covering->hasSkin, 'smoke_bird')
             ->doubts($is->cut->form === Form::WholeBird, 'skin_soft')
+            ->forbids($is->cut->form === Form::Dice, 'smoke_dice')
             ->forbids($is->cut->foodClass === FoodClass::Organ || $is->isInShell, 'smoke_no');
     }
 }

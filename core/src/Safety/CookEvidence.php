@@ -8,17 +8,46 @@ namespace Nessmark\Safety;
 final readonly class CookEvidence
 {
     /**
-     * @param  float|null  $outOfGrowthAtS  when the core left the range in which organisms grow, s; null when it never did
+     * @param  float  $startC  at the core when it goes on the heat
+     * @param  array<string, float|null>  $reachedS  when the core passed each temperature a rule asks about, by key(), s; null when it never did
      * @param  float  $heatedS  time on the heat, s
      * @param  float  $pulledAtS  when the core was last at hand to be probed, s
      * @param  bool  $canProbe  whether the core can be measured, or the piece goes by time alone
+     * @param  float|null  $ovenC  what the oven was set to; null where there is none
+     * @param  float  $longerByS  by how much the long end of the printed range is longer than this cook, s
+     * @param  float  $stoodS  time in the room before it, s
      */
     public function __construct(
         public HeldLongEnough $held,
+        public float $startC,
         public float $peakCoreC,
-        public ?float $outOfGrowthAtS,
+        public array $reachedS,
         public float $heatedS,
         public float $pulledAtS,
         public bool $canProbe,
+        public ?float $ovenC,
+        public float $longerByS = 0.0,
+        public float $stoodS = 0.0,
     ) {}
+
+    public static function key(float $celsius): string
+    {
+        return sprintf('%.1f', $celsius);
+    }
+
+    /** The same cook, gone the long way. */
+    public function longerBy(float $seconds): self
+    {
+        return new self(
+            $this->held, $this->startC, $this->peakCoreC, $this->reachedS, $this->heatedS, $this->pulledAtS, $this->canProbe, $this->ovenC, $seconds, $this->stoodS,
+        );
+    }
+
+    /** Time until the core was this warm at the slow end; null when it never was. */
+    public function slowestToS(float $celsius): ?float
+    {
+        $reachedS = $this->reachedS[self::key($celsius)] ?? null;
+
+        return $reachedS === null ? null : $this->stoodS + $reachedS + $this->longerByS;
+    }
 }

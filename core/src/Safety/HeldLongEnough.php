@@ -31,6 +31,18 @@ final class HeldLongEnough implements StepObserver
         $this->profilesC[] = $toC;
     }
 
+    /** A rule is met when each of its tables is. */
+    public function satisfies(SafetyRule $rule, float $reachedByS): bool
+    {
+        foreach ($rule->tables as $points) {
+            if (! $this->meets($points, $reachedByS)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /**
      * @param  list<HoldPoint>  $points  any one of them is enough for a depth
      * @param  float  $reachedByS  the temperature must have been reached by then: while the cook could still probe it, not by a
@@ -69,11 +81,10 @@ final class HeldLongEnough implements StepObserver
                         $since = $before + ($since - $before) * ($point->coreC - $previous) / ($now - $previous);
                     }
                 }
-                $untilS = $point->isRest ? $this->timesS[count($this->timesS) - 1] : $this->timesS[$i];
-                if ($since <= $reachedByS + 1e-6 && $untilS - $since >= $point->holdS) {
+                if ($since <= $reachedByS + 1e-6 && $this->timesS[$i] - $since >= $point->holdS) {
                     return true;
                 }
-            } elseif (! $point->isRest) {
+            } else {
                 $since = null;
             }
             $previous = $now;

@@ -7,6 +7,7 @@ namespace Nessmark\Stock;
 use DateTimeImmutable;
 use Nessmark\Grade\FatBand;
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Rearing;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
 
@@ -15,13 +16,14 @@ final readonly class Lot
 {
     /**
      * @param  string  $number  the shop's own, one of a kind
-     * @param  Cut  $cut  with the fat its grade stands for, and pierced where the lot is
+     * @param  Cut  $cut  with the fat its grade stands for, and as the lot was treated and reared
      * @param  string|null  $grade  scale and value, such as usda_quality:choice
      * @param  FatBand|null  $fat  fat of the lean, where the grade says it
      * @param  Length|null  $thickness  as it is cut; null for a piece from which it is cut to order, or a whole one
      * @param  Mass|null  $left  null where as much can be ordered as is wanted
      * @param  int  $pricePerKgMinor  hundredths of the shop's currency
      * @param  DateTimeImmutable|null  $useBy  the last day
+     * @param  Rearing|null  $rearing  how the animal lived; null where nobody said
      * @param  int  $leadDays  0 in the case, otherwise days until it is there
      */
     public function __construct(
@@ -39,6 +41,8 @@ final readonly class Lot
         public bool $isParasiteFrozen,
         public bool $isPierced,
         public int $leadDays = 0,
+        public bool $isStuffed = false,
+        public ?Rearing $rearing = null,
     ) {}
 
     /** In hundredths of the shop's currency, rounded half up. */

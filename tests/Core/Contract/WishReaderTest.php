@@ -14,6 +14,7 @@ use Nessmark\Matching\Want;
 use Nessmark\Matching\Wish;
 use Nessmark\Method\Method;
 use Nessmark\Safety\Profile;
+use Nessmark\Safety\Standard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;
@@ -35,7 +36,7 @@ final class WishReaderTest extends TestCase
         self::assertSame([Method::Grill, Method::Pan], $wish->methods);
         self::assertSame(['grill' => 'charcoal'], $wish->fires->types);
         self::assertSame(['induction', 38.0, 900.0, 1250, 34_200.0], [$wish->fires->burner, $wish->thickness?->toMillimetres(), $wish->raw?->toGrams(), $wish->budgetMinor, $wish->availableS()]);
-        self::assertSame([[Want::Cheap, Want::Easy], true, Profile::Uk, Scale::Official, 'usda_quality:choice', 21], [$wish->wants, $wish->mayOrder, $wish->profile, $wish->scale, $wish->grade, $wish->agedDays]);
+        self::assertSame([[Want::Cheap, Want::Easy], true, Profile::Uk, Scale::Official, 'usda_quality:choice', 21], [$wish->wants, $wish->mayOrder, $wish->house->standard->also, $wish->scale, $wish->grade, $wish->agedDays]);
     }
 
     public function test_nothing_said_is_nothing_wanted(): void
@@ -59,9 +60,9 @@ final class WishReaderTest extends TestCase
 
     public function test_the_house_fills_what_is_left_open(): void
     {
-        $wish = self::read(['diners' => [['count' => 1]]], new HouseRules(Profile::Eu, schools: ['doneness_words' => 'official']));
+        $wish = self::read(['diners' => [['count' => 1]]], new HouseRules(new Standard(Profile::Eu), schools: ['doneness_words' => 'official']));
 
-        self::assertSame([Profile::Eu, Scale::Official], [$wish->profile, $wish->scale]);
+        self::assertSame([Profile::Eu, Scale::Official], [$wish->house->standard->profile, $wish->scale]);
     }
 
     /** @return Generator<string, array{array<string, mixed>, string, string}> */

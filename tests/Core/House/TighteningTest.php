@@ -6,12 +6,14 @@ namespace Tests\Core\House;
 
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\House\HouseRules;
-use Nessmark\House\Tightening;
+use Nessmark\Safety\Tightening;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Safety\HoldPoint;
 use Nessmark\Safety\Level;
 use Nessmark\Safety\Profile;
+use Nessmark\Safety\SafetyRule;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\Safety\Standard;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;
 
@@ -23,13 +25,13 @@ final class TighteningTest extends TestCase
         $rules = SafetyRules::from(DataFolder::shipped());
         foreach (Profile::cases() as $profile) {
             foreach (FoodClass::cases() as $class) {
-                $published = $rules->rule($profile, $class);
+                $published = $rules->rule(new Standard($profile), $class);
                 foreach ([0.0, 40.0, $published->officialC, $published->officialC + 5.0, 90.0] as $ownC) {
                     foreach ([false, true] as $stops) {
-                        $own = $rules->rule($profile, $class, new Tightening($stops, [$class->value => $ownC]));
+                        $own = $rules->rule(new Standard($profile, new Tightening($stops, [$class->value => $ownC])), $class);
                         self::assertGreaterThanOrEqual($published->officialC, $own->officialC);
                         self::assertSame($published->below->orStricter($own->below), $own->below);
-                        self::assertGreaterThanOrEqual(self::lowest($published->points), self::lowest($own->points));
+                        self::assertGreaterThanOrEqual(self::lowest($published), self::lowest($own));
                         self::assertSame($stops, $stops && $own->below === Level::Stop);
                     }
                 }
@@ -39,7 +41,7 @@ final class TighteningTest extends TestCase
 
     public function test_a_higher_minimum_of_the_house_is_aimed_at_and_named_on_the_ticket(): void
     {
-        $house = new HouseRules(tightening: new Tightening(minimumC: ['poultry' => 78.0]));
+        $house = new HouseRules(new Standard(tightening: new Tightening(minimumC: ['poultry' => 78.0])));
         $ask = ['cut' => 'chicken-breast', 'thickness_mm' => 25, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => 'official_minimum']]];
         $ticket = static fn (HouseRules $by): array => Counter::open()->writer->advise(Counter::open()->reader->read($ask, $by))['ticket'];
         [$published, $own] = [$ticket(new HouseRules), $ticket($house)];
@@ -58,9 +60,9 @@ final class TighteningTest extends TestCase
         self::assertSame([760.0, 912.0], [$raw(1.0), $raw(1.2)]);
     }
 
-    /** @param  non-empty-list<HoldPoint>  $points */
-    private static function lowest(array $points): float
+    /** The coolest core that can meet every table of a rule. */
+    private static function lowest(SafetyRule $rule): float
     {
-        return min(array_map(static fn (HoldPoint $point): float => $point->coreC, $points));
+        return max(array_map(static fn (array $points): float => min(array_map(static fn (HoldPoint $point): float => $point->coreC, $points)), $rule->tables));
     }
 }

@@ -18,16 +18,17 @@ final class HeldLongEnoughTest extends TestCase
     /** @return Generator<string, array{list<array{float, list<float>}>, list<HoldPoint>, bool}> course (time, °C per depth), points, met */
     public static function courses(): Generator
     {
-        $hold = new HoldPoint(70.0, 120.0, false, 'fsa-70-2');
-        $instant = new HoldPoint(73.9, 0.0, false, 'fsis-safe-minimum');
-        $rest = new HoldPoint(62.78, 180.0, true, 'fsis-safe-minimum');
+        $hold = new HoldPoint(70.0, 120.0, 'fsa-70-2');
+        $instant = new HoldPoint(73.9, 0.0, 'fsis-safe-minimum');
+        $rest = new HoldPoint(62.78, 180.0, 'fsis-safe-minimum');
         yield 'held long enough' => [[[0, [5]], [100, [70]], [220, [70]]], [$hold], true];
         yield 'two seconds short' => [[[0, [5]], [100, [70]], [218, [70]]], [$hold], false];
         yield 'the crossing inside a step counts from where it was' => [[[0, [60]], [100, [80]], [170, [80]]], [$hold], true];
         yield 'broken in the middle' => [[[0, [70]], [100, [70]], [110, [69]], [120, [70]], [220, [70]]], [$hold], false];
         yield 'reaching is enough' => [[[0, [5]], [60, [73.9]], [61, [20]]], [$instant], true];
         yield 'not quite reached' => [[[0, [5]], [60, [73.8]]], [$instant], false];
-        yield 'rest counts though it cools' => [[[0, [5]], [300, [62.78]], [400, [61]], [480, [59]]], [$rest], true];
+        yield 'a rest counts while the meat keeps its heat' => [[[0, [5]], [300, [62.78]], [400, [63.5]], [480, [62.8]]], [$rest], true];
+        yield 'a rest in which it cools is none' => [[[0, [5]], [300, [62.78]], [400, [61]], [480, [59]]], [$rest], false];
         yield 'eaten too soon' => [[[0, [5]], [300, [62.78]], [470, [62.8]]], [$rest], false];
         yield 'one depth short spoils it' => [[[0, [70, 70]], [120, [70, 69.9]]], [$hold], false];
         yield 'each depth by a line of its own' => [[[0, [70, 5]], [119, [70, 74]], [121, [70, 20]]], [$hold, $instant], true];
@@ -54,7 +55,7 @@ final class HeldLongEnoughTest extends TestCase
         $held = new HeldLongEnough([5.0]);
         $held->step(0.0, [5.0], [0.0], 300.0, [60.0], [0.0]);
         $held->step(300.0, [60.0], [0.0], 500.0, [74.0], [0.0]);
-        $points = [new HoldPoint(73.9, 0.0, false, 'fsis-safe-minimum')];
+        $points = [new HoldPoint(73.9, 0.0, 'fsis-safe-minimum')];
 
         self::assertFalse($held->meets($points, 300.0));
         self::assertTrue($held->meets($points, 500.0));
@@ -71,9 +72,9 @@ final class HeldLongEnoughTest extends TestCase
 
     public function test_the_shortest_hold_is_the_hottest_line_not_above_the_core(): void
     {
-        $rule = new SafetyRule(62.8, 180.0, [
-            new HoldPoint(62.78, 180.0, true, 'a'), new HoldPoint(54.44, 6720.0, false, 'b'), new HoldPoint(57.22, 2160.0, false, 'b'), new HoldPoint(60.0, 720.0, false, 'b'),
-        ], Level::Caution);
+        $rule = new SafetyRule(62.8, 180.0, [[
+            new HoldPoint(62.78, 180.0, 'a'), new HoldPoint(54.44, 6720.0, 'b'), new HoldPoint(57.22, 2160.0, 'b'), new HoldPoint(60.0, 720.0, 'b'),
+        ]], Level::Caution);
 
         self::assertSame(2160.0, $rule->shortestHoldAt(58.9)?->holdS);
         self::assertNull($rule->shortestHoldAt(54.0));

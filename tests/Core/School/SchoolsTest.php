@@ -9,8 +9,9 @@ use Nessmark\Catalogue\DataFolder;
 use Nessmark\Contract\HouseReader;
 use Nessmark\Errors\InputRefused;
 use Nessmark\House\HouseRules;
-use Nessmark\House\Tightening;
 use Nessmark\Safety\Profile;
+use Nessmark\Safety\Standard;
+use Nessmark\Safety\Tightening;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\School\Difference;
 use Nessmark\School\Schools;
@@ -100,7 +101,7 @@ final class SchoolsTest extends TestCase
     {
         $reader = new HouseReader(Schools::from(DataFolder::shipped()), SafetyRules::from(DataFolder::shipped()));
         $house = $reader->read(['profile' => 'us', 'stops_below' => true, 'minimum_c' => ['minced' => 75], 'portions_pct' => 110, 'schools' => ['turning' => 'once']]);
-        self::assertEquals(new HouseRules(Profile::Us, new Tightening(true, ['minced' => 75.0]), ['turning' => 'once'], 1.1), $house);
+        self::assertEquals(new HouseRules(new Standard(Profile::Us, new Tightening(true, ['minced' => 75.0])), ['turning' => 'once'], 1.1), $house);
 
         $rib = ['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => 'medium_rare']]];
         $burger = ['cut' => 'beef-burger', 'thickness_mm' => 20, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => 'cooked_through']]];

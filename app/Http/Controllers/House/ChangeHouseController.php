@@ -23,8 +23,11 @@ final class ChangeHouseController
         $rules = $reader->read($request->houseData());
         $user->shop->update([
             ...$request->shopData(),
-            'safety_profile' => $rules->profile,
-            'house' => ['schools' => $rules->schools, 'stops_below' => $rules->tightening->stopsBelow, 'minimum_c' => $rules->tightening->minimumC, 'portions_pct' => round(100.0 * $rules->portions)],
+            'safety_profile' => $rules->standard->profile,
+            'house' => [
+                'schools' => $rules->schools, 'stops_below' => $rules->standard->tightening->stopsBelow, 'minimum_c' => $rules->standard->tightening->minimumC,
+                'portions_pct' => round(100.0 * $rules->portions), 'time_zone' => $rules->timeZone,
+            ],
         ]);
 
         return new JsonResponse($house->sheet($user->shop, true));

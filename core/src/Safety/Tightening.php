@@ -2,12 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Nessmark\House;
+namespace Nessmark\Safety;
 
 use Nessmark\Meat\FoodClass;
-use Nessmark\Safety\HoldPoint;
-use Nessmark\Safety\Level;
-use Nessmark\Safety\SafetyRule;
 
 /** How a house is stricter than its published profile. There is no way to be less strict. */
 final readonly class Tightening
@@ -27,7 +24,7 @@ final readonly class Tightening
         $below = $this->stopsBelow ? Level::Stop : $rule->below;
 
         return $ownC <= $rule->officialC
-            ? new SafetyRule($rule->officialC, $rule->officialRestS, $rule->points, $below)
-            : new SafetyRule($ownC, $rule->officialRestS, [new HoldPoint($ownC, $rule->officialRestS, $rule->officialRestS > 0.0, self::SOURCE)], $below);
+            ? new SafetyRule($rule->officialC, $rule->officialRestS, $rule->tables, $below)
+            : new SafetyRule($ownC, $rule->officialRestS, [...$rule->tables, [new HoldPoint($ownC, $rule->officialRestS, self::SOURCE)]], $below);
     }
 }
