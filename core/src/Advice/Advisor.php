@@ -155,7 +155,9 @@ final readonly class Advisor
     {
         $setting = $this->setting($ask, $targetC, $this->holdS($ask, $targetC, $mustMeet));
         $plan = $this->planner->plan($ask->cut, $ask->thickness->toMillimetres(), $ask->method, $setting);
-        $countsCarryOver = ! $mustMeet && $ask->method->countsCarryOver();
+        // A plan that aims below a minimum it cannot hold is laid out as it was asked for, and judged as that.
+        $isAsAsked = ! $mustMeet || ($targetC < $this->rules->rule($ask->house->standard, $ask->cut->foodClass)->officialC && $setting->holdS <= 0.0);
+        $countsCarryOver = $isAsAsked && $ask->method->countsCarryOver();
         $specimen = Specimen::of($ask->cut, $ask->thickness, $ask->start->toCelsius(), $ask->surface, Simulator::CELLS, self::TOLERANCE_K);
         [$simulator, $start] = [$specimen->simulator, $specimen->start];
 
