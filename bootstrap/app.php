@@ -3,12 +3,15 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SoundInput;
 use App\Http\ProblemDetails;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Nessmark\Errors\CoreException;
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -20,11 +23,13 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same-origin only
-        $middleware->append(SecurityHeaders::class);
+        $middleware->append([SecurityHeaders::class, SoundInput::class]);
+        $middleware->trustHosts(at: static fn (): array => ['^'.preg_quote((string) parse_url((string) config('app.url'), PHP_URL_HOST)).'$'], subdomains: false);
         $middleware->statefulApi();
         $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontReport([CoreException::class, UniqueConstraintViolationException::class]); // refused input is no fault of ours
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
         $exceptions->render(fn (Throwable $error, Request $request) => $request->is('api/*') ? ProblemDetails::of($error) : null);
     })

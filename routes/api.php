@@ -48,6 +48,7 @@ use App\Http\Controllers\Tickets\ListTicketsController;
 use App\Http\Controllers\Tickets\ShowCardController;
 use App\Http\Controllers\Tickets\ShowTicketController;
 use App\Http\Controllers\Tickets\StoreTicketController;
+use App\Http\Controllers\Tickets\TakeTicketBackController;
 use App\Models\Ticket;
 use Illuminate\Support\Facades\Route;
 
@@ -108,5 +109,6 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('tickets', ListTicketsController::class)->can('viewAny', Ticket::class);
     Route::post('tickets', StoreTicketController::class)->can('create', Ticket::class);
     Route::get('tickets/{ticket}', ShowTicketController::class)->can('view', 'ticket');
+    Route::post('tickets/{ticket}/take-back', TakeTicketBackController::class)->can('take-back', 'ticket');
     Route::get('tickets/{ticket}/card.pdf', ShowCardController::class)->can('view', 'ticket');
 });

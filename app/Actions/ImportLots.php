@@ -27,9 +27,10 @@ final class ImportLots
         return DB::transaction(function () use ($user, $lots): array {
             Shop::query()->whereKey($user->shop_id)->lockForUpdate()->first();
             $before = Lot::query()->where('shop_id', $user->shop_id)->lockForUpdate()->pluck('left_g', 'number');
-            $today = now();
+            $today = $user->shop->now();
+            $now = now();
             foreach (array_chunk($lots, self::AT_ONCE) as $chunk) {
-                $rows = array_map(static fn (CoreLot $lot): array => ['shop_id' => $user->shop_id, ...Stock::columns($lot, $today), 'created_at' => $today, 'updated_at' => $today], $chunk);
+                $rows = array_map(static fn (CoreLot $lot): array => ['shop_id' => $user->shop_id, ...Stock::columns($lot, $today), 'created_at' => $now, 'updated_at' => $now], $chunk);
                 Lot::query()->upsert($rows, ['shop_id', 'number'], array_values(array_diff(array_keys($rows[0]), ['shop_id', 'number', 'created_at'])));
             }
             $ids = Lot::query()->where('shop_id', $user->shop_id)->pluck('id', 'number');
@@ -41,7 +42,7 @@ final class ImportLots
                 $left = $lot->left === null ? 0 : (int) round($lot->left->toGrams());
                 $change = $left - (int) ($before[$lot->number] ?? 0);
                 if ($isNew || $change !== 0) {
-                    $moves[] = ['lot_id' => $ids[$lot->number], 'user_id' => $user->id, 'kind' => ($isNew ? MoveKind::Received : MoveKind::Counted)->value, 'change_g' => $change, 'left_g' => $left, 'reason' => 'file', 'created_at' => $today];
+                    $moves[] = ['lot_id' => $ids[$lot->number], 'user_id' => $user->id, 'kind' => ($isNew ? MoveKind::Received : MoveKind::Counted)->value, 'change_g' => $change, 'left_g' => $left, 'reason' => 'file', 'created_at' => $now];
                 }
             }
             foreach (array_chunk($moves, self::AT_ONCE) as $chunk) {
@@ -49,6 +50,6 @@ final class ImportLots
             }
 
             return ['received' => $received, 'changed' => count($lots) - $received];
-        });
+        }, Once::TRIES);
     }
 }

@@ -11,21 +11,22 @@ use App\Models\Ticket;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
-/** Changes what is left of a lot, one at a time: the row is locked, and it never goes below nothing. */
+/** Changes what is left of a lot, one at a time: the row is locked, what is left is worked out under the lock, and it never goes below nothing. */
 final class MoveStock
 {
     /**
-     * @param  int  $changeG  negative for what leaves
-     *                        more than there is is refused, see StockRefused
+     * @param  int  $grams  0 or more: what leaves, comes in or was counted
+     *                      more than there is, or a lot that is gone, is refused, see StockRefused
      */
-    public function execute(Lot $lot, User $user, MoveKind $kind, int $changeG, ?string $reason = null, ?Ticket $ticket = null): Lot
+    public function execute(Lot $lot, User $user, MoveKind $kind, int $grams, ?string $reason = null, ?Ticket $ticket = null): Lot
     {
-        return DB::transaction(function () use ($lot, $user, $kind, $changeG, $reason, $ticket): Lot {
+        return DB::transaction(function () use ($lot, $user, $kind, $grams, $reason, $ticket): Lot {
             /** @var Lot|null $locked the row as it is now, not as this transaction first saw it */
             $locked = Lot::query()->whereKey($lot->id)->lockForUpdate()->first();
             if ($locked === null) {
                 throw StockRefused::gone($lot->number);
             }
+            $changeG = $kind->changeG($grams, $locked->left_g ?? 0);
             $left = ($locked->left_g ?? 0) + $changeG;
             if ($locked->left_g !== null) {
                 if ($left < 0) {
@@ -39,6 +40,6 @@ final class MoveStock
             ]);
 
             return $locked;
-        });
+        }, Once::TRIES);
     }
 }

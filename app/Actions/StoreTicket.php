@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Customer;
+use App\Models\Lot;
 use App\Models\MoveKind;
 use App\Models\Shop;
 use App\Models\Ticket;
@@ -27,7 +28,7 @@ final readonly class StoreTicket
 
     /**
      * @param  array<string, mixed>  $askData
-     * @param  list<string>  $cautionsRead  keys of the findings that were read out
+     * @param  list<string>  $cautionsRead  ids of the findings that were read out
      * @param  int|null  $soldG  as weighed; null for what the ticket says
      *
      * @throws TicketRefused if the plan is a stop, or a caution was not read out
@@ -36,24 +37,28 @@ final readonly class StoreTicket
      */
     public function execute(User $user, array $askData, Units $units, ?string $customerLabel, array $cautionsRead, ?int $soldG = null, ?Customer $customer = null): Ticket
     {
-        $askData['now'] ??= now()->format(DATE_ATOM);
+        $now = $user->shop->now();
+        $askData['now'] ??= $now->format(DATE_ATOM);
         [$row, $lot] = $this->stock->soldFrom($user->shop, $askData['lot'] ?? null);
         $ask = $this->reader->read($askData, $this->house->rules($user->shop), $this->catalogues->of($user->shop), $lot);
-        if ($lot !== null && $lot->isPastOn(now()->toDateTimeImmutable())) {
+        if ($lot !== null && $lot->isPastOn($now)) {
             throw StockRefused::past($lot->number);
         }
-        /** @var array{verdict: array{level: string, may_be_handed_over: bool, findings: list<array{key: string}>}, amounts: array{raw_g: float}} $result */
+        /** @var array{verdict: array{level: string, may_be_handed_over: bool, findings: list<array{id: string}>}, amounts: array{raw_g: float}} $result */
         $result = $this->writer->advise($ask, $lot, $user->shop->currency)['ticket'];
         if (! $result['verdict']['may_be_handed_over']) {
             throw TicketRefused::stopped();
         }
-        $unread = array_values(array_diff(array_column($result['verdict']['findings'], 'key'), $cautionsRead));
+        $unread = array_values(array_diff(array_column($result['verdict']['findings'], 'id'), $cautionsRead));
         if ($unread !== []) {
             throw TicketRefused::notReadOut($unread);
         }
 
         return DB::transaction(function () use ($user, $askData, $ask, $result, $units, $customerLabel, $cautionsRead, $row, $lot, $soldG, $customer): Ticket {
             Shop::query()->whereKey($user->shop_id)->lockForUpdate()->first(); // one number at a time
+            if ($row !== null) {
+                Lot::query()->whereKey($row->id)->lockForUpdate()->first(); // before a ticket refers to it, so that nobody waits for somebody who waits
+            }
             $last = Ticket::query()->where('shop_id', $user->shop_id)->max('number');
 
             $grams = $soldG ?? (int) round($result['amounts']['raw_g']);
@@ -77,10 +82,10 @@ final readonly class StoreTicket
                 'price_minor' => $lot?->priceMinor(Mass::ofGrams($grams)),
             ]);
             if ($row !== null) {
-                $this->moves->execute($row, $user, MoveKind::Sold, -$grams, null, $ticket);
+                $this->moves->execute($row, $user, MoveKind::Sold, $grams, null, $ticket);
             }
 
             return $ticket;
-        });
+        }, Once::TRIES);
     }
 }

@@ -26,6 +26,11 @@ final class TicketRefused extends DomainException implements CoreException
         return new self('Read these cautions out first: '.implode(', ', $unread).'.', 'ticket.caution_not_read');
     }
 
+    public static function tooLate(int $minutes): self
+    {
+        return new self("A ticket is taken back within {$minutes} minutes. After that, count the lot again.", 'ticket.too_late');
+    }
+
     public function reason(): string
     {
         return $this->why;

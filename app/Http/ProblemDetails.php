@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Actions\AskedOtherwise;
 use App\Actions\StockRefused;
 use App\Actions\TicketRefused;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Session\TokenMismatchException;
-use Illuminate\Support\Facades\Log;
 use Illuminate\Validation\ValidationException;
 use Nessmark\Errors\CoreException;
 use Nessmark\Errors\InputRefused;
@@ -21,6 +22,8 @@ use Throwable;
 /** Every error of the API, said the same way (RFC 9457), once. */
 final class ProblemDetails
 {
+    private const NOTHING = 'There is nothing at this address, or it is not your shop\'s.';
+
     public static function of(Throwable $error): JsonResponse
     {
         return match (true) {
@@ -29,9 +32,11 @@ final class ProblemDetails
                 $error->violations,
             )),
             $error instanceof ValidationException => self::response(422, 'input.refused', $error->getMessage(), self::violations($error)),
-            $error instanceof TicketRefused, $error instanceof StockRefused => self::response(409, $error->reason(), $error->getMessage()),
+            $error instanceof TicketRefused, $error instanceof StockRefused, $error instanceof AskedOtherwise => self::response(409, $error->reason(), $error->getMessage()),
             $error instanceof CoreException => self::response(422, $error->reason(), $error->getMessage()),
+            $error instanceof UniqueConstraintViolationException => self::response(409, 'taken', 'Somebody else took that name or number just now. Take another.'),
             $error instanceof AuthenticationException => self::response(401, 'session.none', 'Sign in first.'),
+            $error instanceof AuthorizationException && $error->status() === 404 => self::response(404, 'not_found', self::NOTHING),
             $error instanceof AuthorizationException => self::response(403, 'role.not_allowed', 'Your role may not do this.'),
             $error instanceof TokenMismatchException => self::response(419, 'session.expired', 'The page is too old. Reload it; what you typed is kept.'),
             $error instanceof HttpExceptionInterface => self::http($error),
@@ -42,13 +47,13 @@ final class ProblemDetails
     private static function http(HttpExceptionInterface $error): JsonResponse
     {
         $previous = $error->getPrevious();
-        if ($previous instanceof AuthorizationException || $previous instanceof TokenMismatchException) {
+        if (($previous instanceof AuthorizationException && $previous->status() === null) || $previous instanceof TokenMismatchException) {
             return self::of($previous);
         }
         $status = $error->getStatusCode();
         [$reason, $detail] = match ($status) {
             403 => ['role.not_allowed', 'Your role may not do this.'],
-            404 => ['not_found', 'There is nothing at this address, or it is not your shop\'s.'],
+            404 => ['not_found', self::NOTHING],
             405 => ['method.not_allowed', 'This address does not take that method.'],
             419 => ['session.expired', 'The page is too old. Reload it; what you typed is kept.'],
             429 => ['too_many', 'Too many tries. Wait a minute and try again.'],
@@ -63,8 +68,6 @@ final class ProblemDetails
 
     private static function unexpected(Throwable $error): JsonResponse
     {
-        Log::error($error->getMessage(), ['exception' => $error]);
-
         return self::response(500, 'unexpected', config('app.debug') === true
             ? $error::class.': '.$error->getMessage()
             : 'Something went wrong on our side. It has been noted; what you typed is kept.');
@@ -80,7 +83,7 @@ final class ProblemDetails
             }
         }
 
-        return $violations;
+        return array_slice($violations, 0, InputRefused::MOST_SAID);
     }
 
     /** @param  list<array<string, mixed>>  $violations */

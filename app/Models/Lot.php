@@ -25,6 +25,8 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $use_by
  * @property bool $parasite_frozen
  * @property bool $pierced
+ * @property bool $stuffed
+ * @property string|null $rearing
  * @property int $lead_days
  */
 final class Lot extends Model
@@ -34,7 +36,7 @@ final class Lot extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['left_g' => 'integer', 'aged_from' => 'date', 'use_by' => 'date', 'parasite_frozen' => 'boolean', 'pierced' => 'boolean', 'lead_days' => 'integer'];
+        return ['left_g' => 'integer', 'aged_from' => 'date', 'use_by' => 'date', 'parasite_frozen' => 'boolean', 'pierced' => 'boolean', 'stuffed' => 'boolean', 'lead_days' => 'integer'];
     }
 
     /** @return HasMany<LotMove, $this> */

@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $reason
  * @property Carbon $created_at
  * @property-read User|null $user
+ * @property-read Lot $lot
  */
 final class LotMove extends Model
 {
@@ -29,6 +30,12 @@ final class LotMove extends Model
     protected function casts(): array
     {
         return ['kind' => MoveKind::class];
+    }
+
+    /** @return BelongsTo<Lot, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(Lot::class);
     }
 
     /** @return BelongsTo<User, $this> */

@@ -9,13 +9,30 @@ enum MoveKind: string
 {
     case Received = 'received';
     case Sold = 'sold';
+    case TakenBack = 'taken_back';
     case WeighedOut = 'weighed_out';
     case ThrownAway = 'thrown_away';
     case Counted = 'counted';
 
-    /** Throwing away and counting again are explained. */
+    /** What somebody enters by hand; the others come with a ticket. */
+    public function isByHand(): bool
+    {
+        return $this !== self::Sold && $this !== self::TakenBack;
+    }
+
+    /** Throwing away is explained. */
     public function needsReason(): bool
     {
         return $this === self::ThrownAway;
+    }
+
+    /** By how much what is left changes, g. */
+    public function changeG(int $grams, int $leftG): int
+    {
+        return match ($this) {
+            self::Received, self::TakenBack => $grams,
+            self::Sold, self::WeighedOut, self::ThrownAway => -$grams,
+            self::Counted => $grams - $leftG,
+        };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Nessmark\Safety\Profile;
@@ -33,5 +34,13 @@ final class Shop extends Model
     public function users(): HasMany
     {
         return $this->hasMany(User::class);
+    }
+
+    /** What the shop's clock shows: its days, hours and best-before dates are counted in it. */
+    public function now(): DateTimeImmutable
+    {
+        $zone = $this->house['time_zone'] ?? 'UTC';
+
+        return now(is_string($zone) ? $zone : 'UTC')->toDateTimeImmutable();
     }
 }

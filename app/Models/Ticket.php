@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Actions\TakeTicketBack;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -23,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property list<string> $cautions_read
  * @property string $engine_version
  * @property Carbon $created_at
+ * @property Carbon|null $taken_back_at
  * @property-read User $user
  * @property-read Shop $shop
  */
@@ -32,13 +34,18 @@ final class Ticket extends Model
 
     protected $fillable = [
         'shop_id', 'user_id', 'number', 'customer_label', 'units', 'ask', 'result', 'cautions_read',
-        'cut_slug', 'cut_name', 'method', 'verdict', 'engine_version', 'lot_id', 'sold_g', 'price_minor', 'customer_id',
+        'cut_slug', 'cut_name', 'method', 'verdict', 'engine_version', 'lot_id', 'sold_g', 'price_minor', 'customer_id', 'taken_back_at',
     ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['ask' => 'array', 'result' => 'array', 'cautions_read' => 'array'];
+        return ['ask' => 'array', 'result' => 'array', 'cautions_read' => 'array', 'taken_back_at' => 'datetime'];
+    }
+
+    public function canBeTakenBack(): bool
+    {
+        return $this->taken_back_at === null && $this->created_at->gt(now()->subMinutes(TakeTicketBack::WITHIN_MINUTES));
     }
 
     /** @return BelongsTo<User, $this> */

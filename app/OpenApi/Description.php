@@ -12,6 +12,7 @@ use RuntimeException;
 #[OA\OpenApi(openapi: '3.1.0')]
 #[OA\Info(version: Engine::VERSION, title: 'Nessmark', description: 'Every key carries its unit. Errors are problem details (RFC 9457).')]
 #[OA\Server(url: '/api/v1')]
+#[OA\Parameter(parameter: 'OnceKey', name: 'Idempotency-Key', in: 'header', required: false, description: 'Made by the sender: asked twice under one key, it happens once, and the first answer comes again', schema: new OA\Schema(type: 'string', pattern: '^[A-Za-z0-9_-]{8,64}$'))]
 final class Description
 {
     public static function json(): string

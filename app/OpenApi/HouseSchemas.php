@@ -13,6 +13,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'stops_below', type: 'boolean'),
     new OA\Property(property: 'minimum_c', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
     new OA\Property(property: 'portions_pct', type: 'number'),
+    new OA\Property(property: 'time_zone', type: 'string', description: 'a zone of the tz database; days and hours are counted in it'),
     new OA\Property(property: 'margin_pct', type: 'number', nullable: true),
     new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial']),
     new OA\Property(property: 'language', type: 'string'),

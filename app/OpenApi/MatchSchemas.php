@@ -64,7 +64,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'group', type: 'string'),
     new OA\Property(property: 'is_round', type: 'boolean'),
 ])]
-#[OA\Schema(schema: 'MatchLot', type: 'object', additionalProperties: false, required: ['number', 'grade', 'fat_pct', 'thickness_mm', 'left_g', 'price_per_kg', 'aged_days', 'packed', 'origin', 'use_by', 'parasite_frozen', 'pierced', 'lead_days'], properties: [
+#[OA\Schema(schema: 'MatchLot', type: 'object', additionalProperties: false, required: ['number', 'grade', 'fat_pct', 'thickness_mm', 'left_g', 'price_per_kg', 'aged_days', 'packed', 'origin', 'use_by', 'parasite_frozen', 'pierced', 'stuffed', 'rearing', 'lead_days'], properties: [
     new OA\Property(property: 'number', type: 'string'),
     new OA\Property(property: 'grade', type: 'string', nullable: true),
     new OA\Property(property: 'fat_pct', type: 'number', nullable: true),
@@ -77,6 +77,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'use_by', type: 'string', nullable: true),
     new OA\Property(property: 'parasite_frozen', type: 'boolean'),
     new OA\Property(property: 'pierced', type: 'boolean'),
+    new OA\Property(property: 'stuffed', type: 'boolean'),
+    new OA\Property(property: 'rearing', type: 'string', nullable: true),
     new OA\Property(property: 'lead_days', type: 'integer'),
 ])]
 #[OA\Schema(schema: 'Found', type: 'object', additionalProperties: false, required: ['cut', 'lot', 'method', 'thickness_mm', 'score', 'contributions', 'reasons', 'doubt', 'changes', 'a_head', 'cooked_100g', 'raw_g', 'pieces', 'shares', 'takes_s', 'verdict', 'other_methods', 'ask'], properties: [

@@ -20,12 +20,14 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'use_by', type: 'string', nullable: true),
     new OA\Property(property: 'parasite_frozen', type: 'boolean'),
     new OA\Property(property: 'pierced', type: 'boolean'),
+    new OA\Property(property: 'stuffed', type: 'boolean'),
+    new OA\Property(property: 'rearing', type: 'string', nullable: true, description: 'farmed or wild; null: nobody said'),
     new OA\Property(property: 'lead_days', type: 'integer'),
 ])]
 #[OA\Schema(schema: 'LotNumber', type: 'object', additionalProperties: false, required: ['number'], properties: [
     new OA\Property(property: 'number', type: 'string'),
 ])]
-#[OA\Schema(schema: 'CaseLot', type: 'object', additionalProperties: false, required: ['id', 'number', 'cut', 'grade', 'thickness_mm', 'weight_g', 'price_per_kg', 'aged_days', 'packed', 'origin', 'use_by', 'parasite_frozen', 'pierced', 'lead_days', 'cut_name', 'group', 'is_round', 'fat_pct', 'days_left', 'fits_cut'], properties: [
+#[OA\Schema(schema: 'CaseLot', type: 'object', additionalProperties: false, required: ['id', 'number', 'cut', 'grade', 'thickness_mm', 'weight_g', 'price_per_kg', 'aged_days', 'packed', 'origin', 'use_by', 'parasite_frozen', 'pierced', 'stuffed', 'rearing', 'lead_days', 'cut_name', 'group', 'is_round', 'fat_pct', 'days_left', 'fits_cut'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'number', type: 'string'),
     new OA\Property(property: 'cut', type: 'string'),
@@ -39,6 +41,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'use_by', type: 'string', nullable: true),
     new OA\Property(property: 'parasite_frozen', type: 'boolean'),
     new OA\Property(property: 'pierced', type: 'boolean'),
+    new OA\Property(property: 'stuffed', type: 'boolean'),
+    new OA\Property(property: 'rearing', type: 'string', nullable: true, description: 'farmed or wild; null: nobody said'),
     new OA\Property(property: 'lead_days', type: 'integer'),
     new OA\Property(property: 'cut_name', type: 'string', nullable: true),
     new OA\Property(property: 'group', type: 'string', nullable: true),
@@ -67,7 +71,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'reason', type: 'string', nullable: true),
 ])]
 #[OA\Schema(schema: 'LotMove', type: 'object', additionalProperties: false, required: ['kind', 'change_g', 'left_g', 'reason', 'by', 'at'], properties: [
-    new OA\Property(property: 'kind', type: 'string', enum: ['received', 'sold', 'weighed_out', 'thrown_away', 'counted']),
+    new OA\Property(property: 'kind', type: 'string', enum: ['received', 'sold', 'taken_back', 'weighed_out', 'thrown_away', 'counted']),
     new OA\Property(property: 'change_g', type: 'number'),
     new OA\Property(property: 'left_g', type: 'number'),
     new OA\Property(property: 'reason', type: 'string', nullable: true),

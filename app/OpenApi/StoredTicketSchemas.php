@@ -10,12 +10,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'NewTicket', type: 'object', additionalProperties: false, required: ['ask', 'cautions_read', 'units'], properties: [
     new OA\Property(property: 'ask', ref: '#/components/schemas/Ask'),
     new OA\Property(property: 'customer_label', type: 'string', nullable: true),
-    new OA\Property(property: 'cautions_read', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'cautions_read', type: 'array', items: new OA\Items(type: 'string'), description: 'ids of the findings that were read out'),
     new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial']),
     new OA\Property(property: 'customer_id', type: 'integer', nullable: true),
     new OA\Property(property: 'sold_g', type: 'integer', nullable: true, description: 'as weighed; left out, what the ticket says'),
 ])]
-#[OA\Schema(schema: 'StoredTicket', type: 'object', additionalProperties: false, required: ['id', 'number', 'customer_label', 'units', 'given_by', 'given_at', 'cautions_read', 'engine_version', 'is_current_engine', 'ask', 'ticket'], properties: [
+#[OA\Schema(schema: 'StoredTicket', type: 'object', additionalProperties: false, required: ['id', 'number', 'customer_label', 'units', 'given_by', 'given_at', 'cautions_read', 'engine_version', 'is_current_engine', 'can_be_taken_back', 'taken_back_at', 'ask', 'ticket'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'number', type: 'integer'),
     new OA\Property(property: 'customer_label', type: 'string', nullable: true),
@@ -25,10 +25,12 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'cautions_read', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'engine_version', type: 'string'),
     new OA\Property(property: 'is_current_engine', type: 'boolean'),
+    new OA\Property(property: 'can_be_taken_back', type: 'boolean'),
+    new OA\Property(property: 'taken_back_at', type: 'string', nullable: true),
     new OA\Property(property: 'ask', ref: '#/components/schemas/Ask'),
     new OA\Property(property: 'ticket', ref: '#/components/schemas/Ticket'),
 ])]
-#[OA\Schema(schema: 'TicketSummary', type: 'object', additionalProperties: false, required: ['id', 'number', 'customer_label', 'cut_name', 'method', 'verdict', 'thickness_mm', 'doneness', 'diners', 'given_by', 'given_at'], properties: [
+#[OA\Schema(schema: 'TicketSummary', type: 'object', additionalProperties: false, required: ['id', 'number', 'customer_label', 'cut_name', 'method', 'verdict', 'thickness_mm', 'doneness', 'diners', 'given_by', 'given_at', 'taken_back_at'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'number', type: 'integer'),
     new OA\Property(property: 'customer_label', type: 'string', nullable: true),
@@ -40,6 +42,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'diners', type: 'integer'),
     new OA\Property(property: 'given_by', type: 'string'),
     new OA\Property(property: 'given_at', type: 'string'),
+    new OA\Property(property: 'taken_back_at', type: 'string', nullable: true),
 ])]
 #[OA\Schema(schema: 'TicketList', type: 'object', additionalProperties: false, required: ['tickets', 'page', 'has_more'], properties: [
     new OA\Property(property: 'tickets', type: 'array', items: new OA\Items(ref: '#/components/schemas/TicketSummary')),

@@ -16,7 +16,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'likely_s', type: 'number'),
     new OA\Property(property: 'high_s', type: 'number'),
 ])]
-#[OA\Schema(schema: 'Finding', type: 'object', additionalProperties: false, required: ['level', 'key', 'args', 'sources'], properties: [
+#[OA\Schema(schema: 'Finding', type: 'object', additionalProperties: false, required: ['id', 'pieces', 'level', 'key', 'args', 'sources'], properties: [
+    new OA\Property(property: 'id', type: 'string', description: 'what is sent back as read'),
+    new OA\Property(property: 'pieces', type: 'array', items: new OA\Items(type: 'string'), description: 'marks of the pieces it is about; none where all are alike'),
     new OA\Property(property: 'level', type: 'string', enum: ['clear', 'caution', 'stop']),
     new OA\Property(property: 'key', type: 'string'),
     new OA\Property(property: 'args', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number')])),
@@ -152,7 +154,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'verdict', type: 'string', enum: ['clear', 'caution', 'stop']),
 ])]
 // Tickets given before engine 0.4 have no pieces or out_of_fridge_s; those before 0.3 have no surface, fires, losses, texture, tempering or keeping, and no metal_falls_to_c.
-#[OA\Schema(schema: 'Ticket', type: 'object', additionalProperties: false, required: ['engine_version', 'cut', 'method', 'thickness_mm', 'is_round', 'start_c', 'heat_c', 'profile', 'schools', 'verdict', 'amounts', 'price', 'trim', 'seasoning', 'target', 'pull_core_c', 'peak_core_c', 'carry_over_k', 'can_probe', 'pull_by', 'time', 'rest_s', 'total_s', 'effects', 'stages', 'timeline', 'on_heat_at', 'eat_at', 'slice', 'heat_ribbon', 'cross_section', 'log_reduction', 'cautions', 'doubts', 'sources'], properties: [
+#[OA\Schema(schema: 'Ticket', type: 'object', additionalProperties: false, required: ['engine_version', 'cut', 'method', 'thickness_mm', 'is_round', 'start_c', 'heat_c', 'profile', 'also_profile', 'schools', 'verdict', 'amounts', 'price', 'trim', 'seasoning', 'target', 'pull_core_c', 'peak_core_c', 'carry_over_k', 'can_probe', 'pull_by', 'time', 'rest_s', 'total_s', 'effects', 'stages', 'timeline', 'on_heat_at', 'eat_at', 'slice', 'heat_ribbon', 'cross_section', 'log_reduction', 'cautions', 'doubts', 'sources'], properties: [
     new OA\Property(property: 'engine_version', type: 'string'),
     new OA\Property(property: 'cut', ref: '#/components/schemas/TicketCut'),
     new OA\Property(property: 'method', type: 'string'),
@@ -163,6 +165,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'start_c', type: 'number'),
     new OA\Property(property: 'heat_c', type: 'number'),
     new OA\Property(property: 'profile', type: 'string'),
+    new OA\Property(property: 'also_profile', type: 'string', nullable: true),
     new OA\Property(property: 'schools', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'those that bear on it, as they were followed'),
     new OA\Property(property: 'out_of_fridge_s', type: 'number'),
     new OA\Property(property: 'verdict', ref: '#/components/schemas/Verdict'),

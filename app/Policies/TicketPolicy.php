@@ -6,6 +6,7 @@ namespace App\Policies;
 
 use App\Models\Ticket;
 use App\Models\User;
+use Illuminate\Auth\Access\Response;
 
 /** Everybody in a shop may see its tickets; only those who advise may give one. */
 final class TicketPolicy
@@ -15,9 +16,17 @@ final class TicketPolicy
         return true;
     }
 
-    public function view(User $user, Ticket $ticket): bool
+    /** Another shop's ticket is none. */
+    public function view(User $user, Ticket $ticket): Response
     {
-        return $user->shop_id === $ticket->shop_id;
+        return $user->shop_id === $ticket->shop_id ? Response::allow() : Response::denyAsNotFound();
+    }
+
+    public function takeBack(User $user, Ticket $ticket): Response
+    {
+        $mayView = $this->view($user, $ticket);
+
+        return $mayView->denied() || $user->role->givesTickets() ? $mayView : Response::deny();
     }
 
     public function create(User $user): bool

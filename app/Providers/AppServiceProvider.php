@@ -12,6 +12,7 @@ use App\Policies\TicketPolicy;
 use App\Services\CookCache;
 use App\Services\Palette;
 use App\Services\Wording;
+use Illuminate\Auth\Access\Response;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -19,7 +20,6 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
-use Illuminate\Support\Str;
 use Nessmark\Advice\Substitutes;
 use Nessmark\Advice\TicketWriter;
 use Nessmark\Appliance\Kitchen;
@@ -58,12 +58,12 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('change-case', fn (User $user): bool => $user->role->changesCase());
         Gate::define('move-stock', fn (User $user): bool => true);
         Gate::define('run-house', fn (User $user): bool => $user->role->runsHouse());
-        Gate::define('own-staff', fn (User $user, User $other): bool => $user->shop_id === $other->shop_id);
-        Gate::define('own-customer', fn (User $user, Customer $customer): bool => $user->shop_id === $customer->shop_id);
-        Gate::define('own-lot', fn (User $user, Lot $lot): bool => $user->shop_id === $lot->shop_id);
+        Gate::define('own-staff', fn (User $user, User $other): Response => $user->shop_id === $other->shop_id ? Response::allow() : Response::denyAsNotFound());
+        Gate::define('own-customer', fn (User $user, Customer $customer): Response => $user->shop_id === $customer->shop_id ? Response::allow() : Response::denyAsNotFound());
+        Gate::define('own-lot', fn (User $user, Lot $lot): Response => $user->shop_id === $lot->shop_id ? Response::allow() : Response::denyAsNotFound());
         Gate::define('advise', fn (User $user): bool => $user->role->givesTickets());
         RateLimiter::for('sign-in', fn (Request $request): array => [
-            Limit::perMinute(5)->by(Str::lower($request->string('sign_in')->toString()).'|'.$request->ip()),
+            Limit::perMinute(5)->by((is_string($name = $request->input('sign_in')) ? $name : '').'|'.$request->ip()),
             Limit::perMinute(30)->by((string) $request->ip()),
         ]);
         RateLimiter::for('advice', fn (Request $request): Limit => Limit::perMinute(600)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));

@@ -6,6 +6,7 @@ namespace App\Services;
 
 use App\Models\Lot;
 use App\Models\User;
+use DateTimeImmutable;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Contract\LotReader;
 use Nessmark\Errors\InputRefused;
@@ -20,8 +21,9 @@ final readonly class CaseSheet
     {
         $catalogue = $this->catalogues->of($user->shop);
         $reader = $this->stock->reader($user->shop);
+        $today = $user->shop->now();
         $rows = Lot::query()->where('shop_id', $user->shop_id)->get()->sortBy('number');
-        $lots = array_map(fn (Lot $row): array => $this->lot($row, $catalogue, $reader), array_values($rows->all()));
+        $lots = array_map(fn (Lot $row): array => $this->lot($row, $catalogue, $reader, $today), array_values($rows->all()));
         $there = array_filter($lots, static fn (array $lot): bool => $lot['lead_days'] === 0 && $lot['weight_g'] > 0);
 
         return [
@@ -40,9 +42,9 @@ final readonly class CaseSheet
     }
 
     /** @return array<string, mixed> */
-    private function lot(Lot $row, Catalogue $catalogue, LotReader $reader): array
+    private function lot(Lot $row, Catalogue $catalogue, LotReader $reader, DateTimeImmutable $today): array
     {
-        $data = Stock::data($row->getRawOriginal());
+        $data = Stock::data($row->getRawOriginal(), $today);
         $cut = $catalogue->knows($row->cut_slug) ? $catalogue->cut($row->cut_slug) : null;
         try {
             $lot = $reader->read($data);
@@ -53,7 +55,7 @@ final readonly class CaseSheet
         return [
             'id' => $row->id, ...$data, 'cut_name' => $cut?->name, 'group' => $cut?->group->value, 'is_round' => $cut?->piece->isRound() ?? false,
             'fat_pct' => $lot?->fat === null ? null : round($lot->fat->meanPct, 1),
-            'days_left' => $lot?->daysLeft(now()->toDateTimeImmutable()),
+            'days_left' => $lot?->daysLeft($today),
             'fits_cut' => $lot !== null,
         ];
     }

@@ -5,20 +5,24 @@ declare(strict_types=1);
 namespace App\Services;
 
 use Nessmark\Errors\InputRefused;
+use RuntimeException;
 
-/** Tables as text: commas, quotes, UTF-8 with or without its mark, one header line. */
+/** Tables as text: commas or semicolons, quotes, UTF-8 with or without its mark, one header line. */
 final class Csv
 {
+    /** What a spreadsheet would run as a formula. */
+    private const RUNS = "=+-@\t\r";
+
     /**
      * @param  list<string>  $header
      * @param  iterable<list<string>>  $rows
      */
     public static function write(array $header, iterable $rows): string
     {
-        $file = self::memory();
+        $file = self::memory('');
         fputcsv($file, $header, escape: '');
         foreach ($rows as $row) {
-            fputcsv($file, $row, escape: '');
+            fputcsv($file, array_map(self::defused(...), $row), escape: '');
         }
         rewind($file);
 
@@ -33,19 +37,9 @@ final class Csv
      */
     public static function read(string $text, array $known): array
     {
-        $file = self::memory();
-        fwrite($file, (string) preg_replace('/^\xEF\xBB\xBF/', '', $text));
-        rewind($file);
-        $header = self::header(fgetcsv($file, escape: '') ?: [], $known);
         $rows = [];
-        while (($cells = fgetcsv($file, escape: '')) !== false) {
-            if ($cells === [null]) {
-                continue;
-            }
-            if (count($cells) !== count($header)) {
-                throw InputRefused::one('row '.(count($rows) + 1), 'not_allowed', count($cells), count($header).' cells, as the header has');
-            }
-            $rows[] = array_combine($header, array_map(strval(...), $cells));
+        foreach (self::lines($text, $known, PHP_INT_MAX) as $number => $row) {
+            $rows[] = is_string($row) ? throw InputRefused::one("row {$number}", 'not_allowed', null, $row) : $row;
         }
 
         return $rows;
@@ -55,23 +49,27 @@ final class Csv
      * The same, but a row that does not fit the header is a sentence in its place, so that all errors of a file are found at once.
      *
      * @param  list<string>  $known  the columns there may be
-     * @return list<array<string, string>|string>
+     * @return array<int, array<string, string>|string> by row as a spreadsheet counts it: the header is row 1
      *
-     * @throws InputRefused if a column is unknown, or there are too many rows
+     * @throws InputRefused if it is no UTF-8, a column is unknown, or there are too many rows
      */
     public static function lines(string $text, array $known, int $most): array
     {
-        $file = self::memory();
-        fwrite($file, (string) preg_replace('/^\xEF\xBB\xBF/', '', $text));
-        rewind($file);
-        $header = self::header(fgetcsv($file, escape: '') ?: [], $known);
+        if (! mb_check_encoding($text, 'UTF-8')) {
+            throw InputRefused::one('file', 'wrong_type', null, 'a table in UTF-8: save it as "CSV UTF-8"');
+        }
+        $text = (string) preg_replace('/^\xEF\xBB\xBF/', '', $text);
+        $first = strtok($text, "\r\n");
+        $separator = is_string($first) && substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
+        $file = self::memory($text);
+        $header = self::header(fgetcsv($file, separator: $separator, escape: '') ?: [], $known);
         $rows = [];
-        while (($cells = fgetcsv($file, escape: '')) !== false) {
+        for ($number = 2; ($cells = fgetcsv($file, separator: $separator, escape: '')) !== false; $number++) {
             if ($cells === [null]) {
                 continue;
             }
-            $rows[] = count($cells) === count($header)
-                ? array_combine($header, array_map(strval(...), $cells))
+            $rows[$number] = count($cells) === count($header)
+                ? array_combine($header, array_map(static fn (?string $cell): string => self::plain((string) $cell), $cells))
                 : count($cells).' cells; the header has '.count($header).'.';
             if (count($rows) > $most) {
                 throw InputRefused::one('file', 'out_of_range', count($rows), "a table of up to {$most} rows");
@@ -79,6 +77,17 @@ final class Csv
         }
 
         return $rows;
+    }
+
+    private static function defused(string $cell): string
+    {
+        return $cell !== '' && (str_contains(self::RUNS, $cell[0]) || ($cell[0] === "'" && isset($cell[1]) && str_contains(self::RUNS, $cell[1]))) ? "'{$cell}" : $cell;
+    }
+
+    /** As it was before it was defused. */
+    private static function plain(string $cell): string
+    {
+        return preg_match('/^\'+['.preg_quote(self::RUNS, '/').']/', $cell) === 1 ? substr($cell, 1) : $cell;
     }
 
     /**
@@ -93,15 +102,23 @@ final class Csv
         if ($header === [''] || $header === [] || $unknown !== []) {
             throw InputRefused::one('header', 'not_allowed', implode(', ', $unknown), 'the columns '.implode(', ', $known));
         }
+        if (count(array_unique($header)) !== count($header)) {
+            throw InputRefused::one('header', 'conflict', implode(', ', $header), 'each column once');
+        }
 
         return $header;
     }
 
     /** @return resource */
-    private static function memory()
+    private static function memory(string $text)
     {
         $file = fopen('php://temp', 'r+');
+        if ($file === false) {
+            throw new RuntimeException('No memory for a table.');
+        }
+        fwrite($file, $text);
+        rewind($file);
 
-        return $file !== false ? $file : throw new \RuntimeException('No memory for a table.');
+        return $file;
     }
 }

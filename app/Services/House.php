@@ -24,7 +24,7 @@ final readonly class House
 
     public function rules(Shop $shop): HouseRules
     {
-        return $this->reader->read([...$shop->house ?? [], 'profile' => $shop->safety_profile->value]);
+        return $this->reader->read(['time_zone' => $shop->now()->getTimezone()->getName(), ...$shop->house ?? [], 'profile' => $shop->safety_profile->value]);
     }
 
     /** @return array<string, mixed> */

@@ -17,7 +17,7 @@ final readonly class LotUpload
 
     /**
      * @param  list<Lot>  $lots
-     * @param  list<array{row: int, key: string, message: string}>  $refused  rows counted from 1 below the header
+     * @param  list<array{row: int, key: string, message: string}>  $refused  as the file counts them: the header of a table is row 1, the first of a list is 1
      */
     private function __construct(public array $lots, public array $refused) {}
 
@@ -25,9 +25,9 @@ final readonly class LotUpload
     public static function of(Request $request, LotReader $reader): self
     {
         $lots = $refused = $seen = [];
-        foreach (self::rows($request) as $i => $row) {
+        foreach (self::rows($request) as $number => $row) {
             if (is_string($row)) {
-                $refused[] = ['row' => $i + 1, 'key' => 'row', 'message' => $row];
+                $refused[] = ['row' => $number, 'key' => 'row', 'message' => $row];
 
                 continue;
             }
@@ -36,11 +36,11 @@ final readonly class LotUpload
                 if (isset($seen[$lot->number])) {
                     throw InputRefused::one('number', 'conflict', $lot->number, "another number: row {$seen[$lot->number]} has it already");
                 }
-                $seen[$lot->number] = $i + 1;
+                $seen[$lot->number] = $number;
                 $lots[] = $lot;
             } catch (InputRefused $error) {
                 foreach ($error->violations as $violation) {
-                    $refused[] = ['row' => $i + 1, 'key' => $violation->key, 'message' => $violation->message()];
+                    $refused[] = ['row' => $number, 'key' => $violation->key, 'message' => $violation->message()];
                 }
             }
         }
@@ -48,7 +48,7 @@ final readonly class LotUpload
         return new self($lots, $refused);
     }
 
-    /** @return list<array<string, mixed>|string> a lot, or why the line is none */
+    /** @return array<int, array<string, mixed>|string> a lot, or why the line is none, by row */
     private static function rows(Request $request): array
     {
         if (str_starts_with($request->headers->get('Content-Type') ?? '', 'text/csv')) {
@@ -60,6 +60,11 @@ final readonly class LotUpload
             throw InputRefused::one('lots', 'wrong_type', null, 'a list of lots, up to '.self::MOST_ROWS.', or a table (CSV) of them');
         }
 
-        return array_map(static fn (mixed $lot): array|string => is_array($lot) ? $lot : 'a lot is an object', $lots);
+        $rows = [];
+        foreach ($lots as $i => $lot) {
+            $rows[$i + 1] = is_array($lot) ? $lot : 'a lot is an object';
+        }
+
+        return $rows;
     }
 }

@@ -6,7 +6,7 @@ namespace App\Services;
 
 use App\Models\Lot as LotRow;
 use App\Models\Shop;
-use Carbon\CarbonInterface;
+use DateTimeImmutable;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Nessmark\Catalogue\Catalogue;
@@ -20,17 +20,14 @@ final readonly class Stock
 {
     public function __construct(private ShopCatalogue $catalogues, private GradeTable $grades) {}
 
-    public function has(Shop $shop, string $number): bool
-    {
-        return LotRow::query()->where('shop_id', $shop->id)->where('number', $number)->exists();
-    }
-
     /** @return list<array<string, mixed>> every lot in the form of LotReader, for a file */
     public function table(Shop $shop): array
     {
         $rows = LotRow::query()->where('shop_id', $shop->id)->get()->sortBy('number');
 
-        return array_values(array_map(static fn (LotRow $row): array => self::data($row->getRawOriginal()), $rows->all()));
+        $today = $shop->now();
+
+        return array_values(array_map(static fn (LotRow $row): array => self::data($row->getRawOriginal(), $today), $rows->all()));
     }
 
     public function reader(Shop $shop): LotReader
@@ -42,10 +39,11 @@ final readonly class Stock
     public function of(Shop $shop, Catalogue $catalogue): array
     {
         $reader = new LotReader($catalogue, $this->grades);
+        $today = $shop->now();
         $lots = [];
         $rows = DB::table('lots')->where('shop_id', $shop->id)->where(fn (Builder $query) => $query->whereNull('left_g')->orWhere('left_g', '>', 0))->orderBy('number')->get();
         foreach ($rows as $row) {
-            $lot = $catalogue->knows((string) $row->cut_slug) && ! $catalogue->isHidden((string) $row->cut_slug) ? $this->read($reader, (array) $row) : null;
+            $lot = $catalogue->knows((string) $row->cut_slug) && ! $catalogue->isHidden((string) $row->cut_slug) ? $this->read($reader, (array) $row, $today) : null;
             if ($lot !== null) {
                 $lots[] = $lot;
             }
@@ -59,10 +57,10 @@ final readonly class Stock
      *
      * @param  array<string, mixed>  $row
      */
-    private function read(LotReader $reader, array $row): ?Lot
+    private function read(LotReader $reader, array $row, DateTimeImmutable $today): ?Lot
     {
         try {
-            return $reader->read(self::data($row));
+            return $reader->read(self::data($row, $today));
         } catch (InputRefused) {
             return null;
         }
@@ -80,36 +78,39 @@ final readonly class Stock
         }
         $row = (is_string($number) ? LotRow::query()->where('shop_id', $shop->id)->where('number', $number)->first() : null) ?? throw InputRefused::one('lot', 'not_allowed', $number, 'the number of a lot of the shop');
 
-        return [$row, $this->reader($shop)->read(self::data($row->getRawOriginal()))];
+        return [$row, $this->reader($shop)->read(self::data($row->getRawOriginal(), $shop->now()))];
     }
 
     /**
      * @param  array<string, mixed>  $row  raw columns
+     * @param  DateTimeImmutable  $today  by the shop's clock
      * @return array<string, mixed> in the form of LotReader
      */
-    public static function data(array $row): array
+    public static function data(array $row, DateTimeImmutable $today): array
     {
+        $agedFrom = $row['aged_from'] === null ? null : new DateTimeImmutable(substr((string) $row['aged_from'], 0, 10));
+
         return [
             'number' => $row['number'], 'cut' => $row['cut_slug'], 'grade' => $row['grade'],
             'thickness_mm' => $row['thickness_mm'] === null ? null : (float) $row['thickness_mm'],
             'weight_g' => $row['left_g'] === null ? null : (int) $row['left_g'],
             'price_per_kg' => (int) $row['price_per_kg_minor'] / 100.0,
-            'aged_days' => $row['aged_from'] === null ? null : min(400, max(0, (int) now()->startOfDay()->diffInDays(substr((string) $row['aged_from'], 0, 10), true))),
+            'aged_days' => $agedFrom === null ? null : min(400, max(0, (int) $agedFrom->diff(new DateTimeImmutable($today->format('Y-m-d')))->format('%r%a'))),
             'packed' => $row['packed'], 'origin' => $row['origin'] === '' ? null : $row['origin'],
             'use_by' => $row['use_by'] === null ? null : substr((string) $row['use_by'], 0, 10),
-            'parasite_frozen' => (bool) $row['parasite_frozen'], 'pierced' => (bool) $row['pierced'], 'lead_days' => (int) $row['lead_days'],
+            'parasite_frozen' => (bool) $row['parasite_frozen'], 'pierced' => (bool) $row['pierced'], 'stuffed' => (bool) $row['stuffed'], 'rearing' => $row['rearing'], 'lead_days' => (int) $row['lead_days'],
         ];
     }
 
     /** @return array<string, mixed> columns of a row */
-    public static function columns(Lot $lot, CarbonInterface $today): array
+    public static function columns(Lot $lot, DateTimeImmutable $today): array
     {
         return [
             'number' => $lot->number, 'cut_slug' => $lot->cut->slug, 'grade' => $lot->grade, 'thickness_mm' => $lot->thickness?->toMillimetres(),
             'left_g' => $lot->left === null ? null : (int) round($lot->left->toGrams()), 'price_per_kg_minor' => $lot->pricePerKgMinor,
-            'aged_from' => $lot->agedDays === null ? null : $today->toImmutable()->subDays($lot->agedDays)->format('Y-m-d'),
+            'aged_from' => $lot->agedDays === null ? null : $today->modify("-{$lot->agedDays} days")->format('Y-m-d'),
             'packed' => $lot->packed->value, 'origin' => $lot->origin, 'use_by' => $lot->useBy?->format('Y-m-d'),
-            'parasite_frozen' => $lot->isParasiteFrozen, 'pierced' => $lot->isPierced, 'lead_days' => $lot->leadDays,
+            'parasite_frozen' => $lot->isParasiteFrozen, 'pierced' => $lot->isPierced, 'stuffed' => $lot->isStuffed, 'rearing' => $lot->rearing?->value, 'lead_days' => $lot->leadDays,
         ];
     }
 }

@@ -73,6 +73,20 @@ enum Units: string
         return $minutes < 90 ? $minutes."\u{a0}min" : sprintf("%d\u{a0}h %02d", intdiv($minutes, 60), $minutes % 60);
     }
 
+    /** "12–17 min", or one figure where both ends read the same. The interface shows it alike (units.ts); a test holds the two together. */
+    public static function span(float $lowS, float $highS): string
+    {
+        [$low, $high] = [(int) round($lowS), (int) round($highS)];
+        [$lowMin, $highMin] = [(int) round($low / 60), (int) round($high / 60)];
+
+        return match (true) {
+            self::duration($low) === self::duration($high) => self::duration($low),
+            $high < 120 => "{$low}–{$high}\u{a0}s",
+            $low >= 60 && $highMin < 90 => $lowMin === $highMin ? $lowMin."\u{a0}min" : "{$lowMin}–{$highMin}\u{a0}min",
+            default => self::duration($low).'–'.self::duration($high),
+        };
+    }
+
     private static function plain(float $value, int $decimals): string
     {
         $text = number_format($value, $decimals, '.', '');

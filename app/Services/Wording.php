@@ -29,6 +29,25 @@ final readonly class Wording
         return $this->text('say', $phrase['key'], $phrase['args'], $units);
     }
 
+    /**
+     * The temperatures a phrase says, each once, in other units.
+     *
+     * @param  array{key: string, args: array<string, float|int|string>}  $phrase
+     * @return list<string>
+     */
+    public function temperaturesIn(array $phrase, Units $units, Units $other): array
+    {
+        $said = $this->say($phrase, $units);
+        $shown = [];
+        foreach ($phrase['args'] as $name => $value) {
+            if (str_ends_with($name, '_c') && is_numeric($value) && str_contains($said, $units->show($name, (float) $value))) {
+                $shown[] = $other->show($name, (float) $value);
+            }
+        }
+
+        return array_values(array_unique($shown));
+    }
+
     /** @param  array<string, float|int|string|null>  $args figures with the unit in each name */
     public function text(string $section, string $key, array $args = [], Units $units = Units::Metric): string
     {

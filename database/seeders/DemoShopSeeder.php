@@ -26,6 +26,8 @@ final class DemoShopSeeder extends Seeder
         ['name' => 'Ysolde Harrin', 'sign_in' => 'ysolde', 'password' => 'coldroom-88', 'role' => Role::HeadButcher],
     ];
 
+    private const TIME_ZONE = 'Europe/Stockholm';
+
     /** @var list<array{label: string, units: Units, ask: array<string, mixed>}> */
     private const TICKETS = [
         ['label' => 'Pell, Quay Row', 'units' => Units::Metric, 'ask' => [
@@ -35,7 +37,7 @@ final class DemoShopSeeder extends Seeder
             'cut' => 'beef-burger', 'thickness_mm' => 20, 'method' => 'pan', 'diners' => [['count' => 3, 'doneness' => 'cooked_through', 'at_risk' => true]],
         ]],
         ['label' => 'Harbour office', 'units' => Units::Metric, 'ask' => [
-            'cut' => 'venison-haunch-steak', 'thickness_mm' => 28, 'method' => 'pan', 'diners' => [['count' => 6, 'appetite' => 'hearty', 'doneness' => 'medium_rare']],
+            'cut' => 'venison-haunch-steak', 'rearing' => 'farmed', 'thickness_mm' => 28, 'method' => 'pan', 'diners' => [['count' => 6, 'appetite' => 'hearty', 'doneness' => 'medium_rare']],
         ]],
         ['label' => 'Tam', 'units' => Units::Metric, 'ask' => [
             'cut' => 'salmon-loin', 'thickness_mm' => 30, 'method' => 'water_bath', 'parasite_frozen' => true, 'diners' => [['count' => 2, 'doneness' => 'cooked']],
@@ -46,7 +48,7 @@ final class DemoShopSeeder extends Seeder
     {
         $shop = Shop::query()->firstOrCreate(
             ['name' => 'Ollikson & Harrin', 'town' => 'Varrsund'],
-            ['safety_profile' => Profile::Us],
+            ['safety_profile' => Profile::Us, 'house' => ['time_zone' => self::TIME_ZONE]],
         );
         foreach (self::STAFF as $person) {
             User::query()->firstOrCreate(['sign_in' => $person['sign_in']], [...$person, 'shop_id' => $shop->id]);
@@ -60,7 +62,7 @@ final class DemoShopSeeder extends Seeder
         }
         $advisor = User::query()->with('shop')->where('sign_in', 'maret')->firstOrFail();
         foreach (self::TICKETS as $ticket) {
-            $store->execute($advisor, $ticket['ask'], $ticket['units'], $ticket['label'], ['safety.below_minimum', 'safety.below_minimum_held', 'safety.parasites']);
+            $store->execute($advisor, $ticket['ask'], $ticket['units'], $ticket['label'], ['safety.below_minimum', 'safety.below_minimum_held', 'safety.parasites', 'safety.hazard_hepatitis_e']);
         }
     }
 }

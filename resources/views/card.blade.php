@@ -17,7 +17,7 @@
     @font-face { font-family: atkinson; font-weight: normal; src: url('{{ $fonts }}/atkinson-hyperlegible-latin-400-normal.ttf'); }
     @font-face { font-family: atkinson; font-weight: bold; src: url('{{ $fonts }}/atkinson-hyperlegible-latin-700-normal.ttf'); }
     @page { margin: 9mm 10mm 8mm; }
-    body { font: 9pt/1.3 atkinson; color: #141c1b; margin: 0; }
+    body { font: 9pt/1.25 atkinson; color: #141c1b; margin: 0; }
     .rule { border-top: 3pt solid #8a1c2c; margin-bottom: 5pt; }
     table { width: 100%; border-collapse: collapse; }
     td { vertical-align: top; padding: 0; }
@@ -26,14 +26,17 @@
     .small { font-size: 7.6pt; color: #4a5452; }
     .say { background: #fbeecb; border-left: 3pt solid #8a6207; padding: 4pt 6pt; margin: 5pt 0; font-weight: bold; }
     .big { font: bold 21pt/1 barlow; }
-    .lines td { border-top: .5pt solid #b9c1bf; padding: 3.2pt 0; }
+    .lines td { border-top: .5pt solid #b9c1bf; padding: 2.6pt 0; }
     .lines .at { font: bold 10.5pt barlow; width: 44pt; }
     .lines .for { font: bold 10.5pt barlow; text-align: right; width: 88pt; }
-    .foot { border-top: .8pt solid #141c1b; margin-top: 6pt; padding-top: 4pt; }
+    .foot { border-top: .8pt solid #141c1b; margin-top: 5pt; padding-top: 3pt; font-size: 8.2pt; }
 </style>
 </head>
 <body>
 <div class="rule"></div>
+@if ($ticket->taken_back_at !== null)
+    <div class="say">{{ $wording->text('card', 'taken_back') }}</div>
+@endif
 <table><tr>
     <td><h1>{{ $result['cut']['name'] }}</h1>
         <div>{{ $wording->text('method', $result['method']) }}, {{ $wording->text('word', $result['target']['word']) }}@foreach ($result['fires'] ?? [] as $sort), {{ $wording->text('fire', $sort) }}@endforeach @if ($ticket->customer_label) · {{ $wording->text('card', 'for', ['label' => $ticket->customer_label]) }}@endif</div></td>
@@ -41,7 +44,7 @@
 </tr></table>
 
 @foreach ($findings as $finding)
-    <div class="say">{{ $wording->say($finding, $units) }}</div>
+    <div class="say">@if ($finding['pieces'] ?? []){{ implode(', ', $finding['pieces']) }}: @endif{{ $wording->say($finding, $units) }}</div>
 @endforeach
 
 <table style="margin-top: 6pt"><tr>
@@ -53,7 +56,7 @@
                 <div class="big">{{ $pullBy === 'core' ? $units->show('_c', $result['pull_core_c']) : App\Services\Units::duration($result['time']['likely_s']) }}</div>
                 <div class="small">@if ($pullBy === 'core'){{ $other->show('_c', $result['pull_core_c']) }}, @endif{{ $result['carry_over_k'] == 0 ? $wording->text('card', 'stays') : $wording->text('card', 'rises', ['peak_c' => $result['peak_core_c']], $units) }}</div></td>
             <td><div class="small">{{ $wording->text('card', 'time') }}</div>
-                <div class="big">{{ $result['time']['low_s'] === $result['time']['high_s'] ? App\Services\Units::duration($result['time']['likely_s']) : round($result['time']['low_s'] / 60).'–'.App\Services\Units::duration($result['time']['high_s']) }}</div>
+                <div class="big">{{ App\Services\Units::span($result['time']['low_s'], $result['time']['high_s']) }}</div>
                 <div class="small">{{ $wording->text('card', 'likely', ['likely_s' => $result['time']['likely_s']], $units) }}</div></td>
         </tr></table>
         <div style="margin-top: 7pt"><b>{{ $wording->text('card', 'raw', ['raw_g' => $amounts['raw_g'], 'diners' => $diners], $units) }}</b> ({{ $other->show('_g', $amounts['raw_g']) }}),
@@ -67,7 +70,7 @@
 @foreach ($result['pieces'] as $piece)
     <tr><td class="at" style="width: 20pt">{{ $piece['mark'] }}</td>
         <td>{{ $piece['diners'] }} × {{ $wording->text('word', $piece['word']) }}@if ($piece['at_risk']), {{ $wording->text('card', 'at_risk') }}@endif @foreach ($piece['avoid'] as $avoided), {{ $wording->text('card', 'no', ['what' => $avoided]) }}@endforeach ({{ $units->show('_g', $piece['raw_g']) }})</td>
-        <td class="for">@if ($piece['can_probe']){{ $units->show('_c', $piece['pull_core_c']) }}, @endif{{ round($piece['time']['low_s'] / 60) }}–{{ App\Services\Units::duration($piece['time']['high_s']) }}@if ($piece['on_heat_at'] ?? null), {{ $wording->text('card', 'on_at', ['clock' => $clock($piece['on_heat_at'])]) }}@elseif ($piece['goes_on_after_s'] > 20), {{ $wording->text('card', 'on_after', ['later_s' => $piece['goes_on_after_s']]) }}@endif</td></tr>
+        <td class="for">@if ($piece['can_probe']){{ $units->show('_c', $piece['pull_core_c']) }}, @endif{{ App\Services\Units::span($piece['time']['low_s'], $piece['time']['high_s']) }}@if ($piece['on_heat_at'] ?? null), {{ $wording->text('card', 'on_at', ['clock' => $clock($piece['on_heat_at'])]) }}@elseif ($piece['goes_on_after_s'] > 20), {{ $wording->text('card', 'on_after', ['later_s' => $piece['goes_on_after_s']]) }}@endif</td></tr>
 @endforeach
 </table>
 @endif
@@ -76,8 +79,8 @@
 @foreach ($result['timeline'] as $line)
     <tr>
         <td class="at">{{ $line['clock'] !== null ? $clock($line['clock']) : ($line['at_s'] < 0 ? '−'.App\Services\Units::duration(-$line['at_s']) : App\Services\Units::duration($line['at_s'])) }}</td>
-        <td>{{ $wording->say($line['do'], $units) }}@foreach ($line['do']['args'] as $name => $value)@if (str_ends_with($name, '_c') && str_contains($wording->say($line['do'], $units), $units->show('_c', $value))) <span class="small">({{ $other->show('_c', $value) }})</span>@endif @endforeach</td>
-        <td class="for">@if ($line['takes'] !== null){{ $line['takes']['low_s'] === $line['takes']['high_s'] ? App\Services\Units::duration($line['takes']['likely_s']) : round($line['takes']['low_s'] / 60).'–'.App\Services\Units::duration($line['takes']['high_s']) }}@endif</td>
+        <td>{{ $wording->say($line['do'], $units) }}@php($inOther = $wording->temperaturesIn($line['do'], $units, $other)) @if ($inOther !== []) <span class="small">({{ implode(', ', $inOther) }})</span>@endif</td>
+        <td class="for">@if ($line['takes'] !== null){{ App\Services\Units::span($line['takes']['low_s'], $line['takes']['high_s']) }}@endif</td>
     </tr>
 @endforeach
 </table>

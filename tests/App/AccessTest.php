@@ -57,7 +57,7 @@ final class AccessTest extends AppTestCase
             in_array($role, $may, true) ? self::assertLessThan(300, $status, $role->value) : self::assertSame(403, $status, $role->value);
         }
         if (str_contains($path, '{')) {
-            $this->actingAs($this->staff(Role::HeadButcher, shop: 'Shop over the bridge', signIn: 'elsewhere'))->json($verb, $address(), $body)->assertForbidden();
+            $this->actingAs($this->staff(Role::HeadButcher, shop: 'Shop over the bridge', signIn: 'elsewhere'))->json($verb, $address(), $body)->assertNotFound()->assertJsonPath('reason', 'not_found');
         }
         $this->app?->make('auth')->forgetGuards();
         $this->json($verb, $address(), $body)->assertUnauthorized();

@@ -115,7 +115,7 @@ final class AtlasTest extends AppTestCase
         $csv = Csv::write(CutCsv::header(), [array_values($good), array_values($bad), array_values([...$rows[2], 'price_class' => '4'])]);
         $reply = $this->import($csv, 'text/csv')->assertUnprocessable();
 
-        self::assertEqualsCanonicalizing(['row 2.thickness_mm.max', 'row 3.slug'], array_column($reply->json('violations'), 'key'));
+        self::assertEqualsCanonicalizing(['row 3.thickness_mm.max', 'row 4.slug'], array_column($reply->json('violations'), 'key'));
         $this->getJson('/api/v1/cuts/good-one')->assertUnprocessable();
         $this->import("slug,colour\nx,red\n", 'text/csv')->assertUnprocessable()->assertJsonPath('violations.0.key', 'header');
         $this->import('not json')->assertUnprocessable()->assertJsonPath('violations.0.key', 'file');

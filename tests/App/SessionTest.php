@@ -28,7 +28,7 @@ final class SessionTest extends AppTestCase
             $this->postJson('/api/v1/session', ['sign_in' => 'advisor', 'password' => 'guess'], self::FROM_THE_PAGE)->assertUnprocessable()->assertJsonPath('violations.0.key', 'password');
         }
 
-        $this->postJson('/api/v1/session', ['sign_in' => 'Advisor', 'password' => 'long-enough-1'], self::FROM_THE_PAGE)->assertTooManyRequests()->assertJsonPath('reason', 'too_many');
+        $this->postJson('/api/v1/session', ['sign_in' => 'advisor', 'password' => 'long-enough-1'], self::FROM_THE_PAGE)->assertTooManyRequests()->assertJsonPath('reason', 'too_many');
     }
 
     public function test_a_change_without_the_pages_token_is_refused(): void

@@ -53,8 +53,9 @@ final class TicketsTest extends AppTestCase
         $id = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->json('id');
         $this->actingAs($this->staff(shop: 'Shop on the hill', signIn: 'other'));
 
-        $this->getJson("/api/v1/tickets/{$id}")->assertForbidden();
-        $this->get("/api/v1/tickets/{$id}/card.pdf")->assertForbidden();
+        $this->getJson("/api/v1/tickets/{$id}")->assertNotFound()->assertJsonPath('reason', 'not_found');
+        $this->getJson("/api/v1/tickets/{$id}/card.pdf")->assertNotFound();
+        $this->postJson("/api/v1/tickets/{$id}/take-back")->assertNotFound();
         $this->getJson('/api/v1/tickets')->assertOk()->assertJsonCount(0, 'tickets');
     }
 

@@ -14,6 +14,7 @@ use Nessmark\Advice\TicketWriter;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Contract\AskReader;
 use Nessmark\Contract\CounterDesk;
+use Nessmark\Contract\HouseReader;
 use Nessmark\Contract\LotCsv;
 use Nessmark\Contract\LotReader;
 use Nessmark\Errors\InputRefused;
@@ -30,6 +31,8 @@ final class AdviseCommand extends Command
     protected $signature = 'nessmark:advise
         {--line= : the ask as people say it, instead of JSON}
         {--case= : today\'s stock from a file, JSON or CSV, instead of the shop\'s own; no database is needed then}
+        {--house= : how the shop does it, a JSON file in the form of PUT /house}
+        {--profile= : whose published rules, us, uk or eu; an ask\'s own can only tighten them}
         {--choose=1 : which match the ticket is for}';
 
     protected $description = 'Compute the ticket for an ask, JSON on standard input and output; an ask without a cut, or with a line or a case, is matched first';
@@ -47,7 +50,7 @@ final class AdviseCommand extends Command
                 return $this->matched($data, $desk, $reader, $writer, $catalogue);
             }
 
-            return $writer->advise($reader->read($data));
+            return $writer->advise($reader->read($data, $this->house() ?? new HouseRules));
         });
     }
 
@@ -57,7 +60,7 @@ final class AdviseCommand extends Command
      */
     private function matched(array $wish, CounterDesk $desk, AskReader $reader, TicketWriter $writer, Catalogue $catalogue): array
     {
-        [$lots, $catalogue, $house, $currency] = $this->stock($catalogue);
+        [$lots, $catalogue, $house, $currency] = $this->stock($catalogue, $this->house());
         /** @var array{matches: list<array{ask: array<string, mixed>, lot: array{number: string}}>} $answer */
         $answer = $desk->match($wish, $lots, $catalogue, $house);
         $choose = $this->option('choose');
@@ -67,17 +70,37 @@ final class AdviseCommand extends Command
         return [...$answer, 'ticket' => $chosen === null ? null : $writer->advise($reader->read($chosen['ask'], $house, $catalogue, $lot), $lot, $currency)['ticket']];
     }
 
+    /**
+     * As the options say; null where they say nothing.
+     *
+     * @throws InputRefused if the file is no house, or both say whose rules hold
+     */
+    private function house(): ?HouseRules
+    {
+        [$file, $profile] = [$this->option('house'), $this->option('profile')];
+        if (is_string($file) && is_string($profile)) {
+            throw InputRefused::one('--profile', 'conflict', $profile, 'left out: the house says whose rules hold');
+        }
+        if (is_string($file)) {
+            $text = is_file($file) ? (string) file_get_contents($file) : throw InputRefused::one('--house', 'not_allowed', $file, 'the name of a file that is there');
+
+            return app(HouseReader::class)->read(json_decode($text, true));
+        }
+
+        return is_string($profile) ? app(HouseReader::class)->read(['profile' => $profile]) : null;
+    }
+
     /** @return array{list<Lot>, Catalogue, HouseRules, string} from the file, or the shop's own */
-    private function stock(Catalogue $shipped): array
+    private function stock(Catalogue $shipped, ?HouseRules $given): array
     {
         $file = $this->option('case');
         if (is_string($file)) {
-            return [$this->lots($file, new LotReader($shipped, app(GradeTable::class))), $shipped, new HouseRules, 'EUR'];
+            return [$this->lots($file, new LotReader($shipped, app(GradeTable::class))), $shipped, $given ?? new HouseRules, 'EUR'];
         }
         $shop = Shop::query()->first() ?? throw InputRefused::one('--case', 'missing', null, 'a file of lots: there is no shop here');
         $catalogue = app(ShopCatalogue::class)->of($shop);
 
-        return [app(Stock::class)->of($shop, $catalogue), $catalogue, app(House::class)->rules($shop), $shop->currency];
+        return [app(Stock::class)->of($shop, $catalogue), $catalogue, $given ?? app(House::class)->rules($shop), $shop->currency];
     }
 
     /**

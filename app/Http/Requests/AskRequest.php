@@ -33,7 +33,7 @@ final class AskRequest extends FormRequest
         $user = $this->user();
         $data = json_decode($this->getContent(), true);
         if (is_array($data) && isset($data['eat_at']) && ! isset($data['now'])) {
-            $data['now'] = now()->format(DATE_ATOM);
+            $data['now'] = $user->shop->now()->format(DATE_ATOM);
         }
 
         return app(AskReader::class)->read($data, app(House::class)->rules($user->shop), app(ShopCatalogue::class)->of($user->shop), $lot);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Lot;
 use App\Models\MoveKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -23,7 +22,7 @@ final class MoveLotRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'kind' => ['required', Rule::enum(MoveKind::class)->except([MoveKind::Sold])],
+            'kind' => ['required', Rule::in(array_column(array_filter(MoveKind::cases(), static fn (MoveKind $kind): bool => $kind->isByHand()), 'value'))],
             'grams' => ['required', 'numeric', 'min:0', 'max:'.LotReader::MOST_G],
             'reason' => ['nullable', 'string', 'max:60'],
         ];
@@ -44,15 +43,9 @@ final class MoveLotRequest extends FormRequest
         return $this->enum('kind', MoveKind::class) ?? MoveKind::Counted;
     }
 
-    public function changeG(Lot $lot): int
+    public function grams(): int
     {
-        $grams = (int) round($this->float('grams'));
-
-        return match ($this->kind()) {
-            MoveKind::Received => $grams,
-            MoveKind::Counted => $grams - ($lot->left_g ?? 0),
-            default => -$grams,
-        };
+        return (int) round($this->float('grams'));
     }
 
     public function reason(): ?string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Nessmark\AskLine\LineReader;
@@ -27,10 +28,14 @@ final class ReadLineRequest extends FormRequest
         return $this->string('line')->toString();
     }
 
+    /** The hour it was said at, as the shop's clock shows it. */
     public function now(): DateTimeImmutable
     {
+        /** @var User $user */
+        $user = $this->user();
         $now = $this->string('now')->toString();
+        $shops = $user->shop->now();
 
-        return $now === '' ? now()->toDateTimeImmutable() : new DateTimeImmutable($now);
+        return $now === '' ? $shops : (new DateTimeImmutable($now))->setTimezone($shops->getTimezone());
     }
 }

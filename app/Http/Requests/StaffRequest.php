@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Requests\Rules\ShortEnough;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
@@ -27,7 +28,7 @@ final class StaffRequest extends FormRequest
             'name' => [$must, 'string', 'max:80'],
             'sign_in' => $this->isNew() ? ['required', 'string', 'max:60', 'regex:/^[a-z0-9._-]+$/', Rule::unique('users', 'sign_in')] : ['prohibited'],
             'role' => [$must, Rule::enum(Role::class)],
-            'password' => [$this->isNew() ? 'required' : 'nullable', 'string', 'min:10', 'max:200'],
+            'password' => [$this->isNew() ? 'required' : 'nullable', 'string', 'min:10', new ShortEnough],
         ];
     }
 

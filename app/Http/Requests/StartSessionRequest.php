@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Requests\Rules\ShortEnough;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class StartSessionRequest extends FormRequest
@@ -13,15 +14,19 @@ final class StartSessionRequest extends FormRequest
         return true; // anyone may try; the route is throttled
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['sign_in' => ['required', 'string', 'max:60'], 'password' => ['required', 'string', 'max:200']];
+        return ['sign_in' => ['required', 'string', 'max:60'], 'password' => ['required', 'string', new ShortEnough]];
     }
 
-    /** @return array{sign_in: string, password: string} */
-    public function credentials(): array
+    public function name(): string
     {
-        return ['sign_in' => $this->string('sign_in')->toString(), 'password' => $this->string('password')->toString()];
+        return $this->string('sign_in')->toString();
+    }
+
+    public function password(): string
+    {
+        return $this->string('password')->toString();
     }
 }

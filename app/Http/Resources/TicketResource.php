@@ -29,6 +29,8 @@ final class TicketResource extends JsonResource
             'cautions_read' => $ticket->cautions_read,
             'engine_version' => $ticket->engine_version,
             'is_current_engine' => $ticket->engine_version === Engine::VERSION,
+            'can_be_taken_back' => $ticket->canBeTakenBack(),
+            'taken_back_at' => $ticket->taken_back_at?->toAtomString(),
             'ask' => $ticket->ask,
             'ticket' => StoredResult::withObjects($ticket->result),
         ];

@@ -30,6 +30,7 @@ final class TicketSummaryResource extends JsonResource
             'diners' => $result['amounts']['diners'],
             'given_by' => $ticket->user->name,
             'given_at' => $ticket->created_at->toAtomString(),
+            'taken_back_at' => $ticket->taken_back_at?->toAtomString(),
         ];
     }
 }

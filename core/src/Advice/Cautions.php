@@ -29,7 +29,7 @@ final readonly class Cautions
         $allergen = $ask->cut->allergen();
         $keys = [
             ...array_diff($keys, ['fat_flare', 'lean']), ...self::dangersOf($ask, $fires), ...($allergen === null ? [] : ["allergen_{$allergen}"]),
-            'thaw', 'marinade', 'raw_apart', 'local_code',
+            'raw_apart', 'local_code',
         ];
 
         return array_map(static fn (string $key): Phrase => new Phrase("caution.{$key}"), $keys);

@@ -81,6 +81,30 @@ final readonly class Pieces
     }
 
     /**
+     * What is to be done with each of the others: on, and off again by its own sign.
+     *
+     * @param  non-empty-list<array{Ask, Cook, TimeRange}>  $cooked
+     * @param  callable(Ask): bool  $isByFork
+     * @return list<array{float, Phrase}> s from when the first goes on
+     */
+    public static function steps(array $cooked, callable $isByFork): array
+    {
+        $steps = [];
+        foreach (self::goOnS($cooked) as $mark => $onS) {
+            [$ask, $cook] = $cooked[(int) array_search($mark, self::MARKS, true)];
+            $offS = $onS + $cook->totalS() - $cook->plan->restS();
+            $steps[] = [$onS, new Phrase('do.piece_on', ['mark' => $mark])];
+            $steps[] = [$offS, match (true) {
+                $isByFork($ask) => new Phrase('do.piece_off_by_fork', ['mark' => $mark]),
+                $cook->evidence->canProbe => new Phrase('do.piece_off', ['mark' => $mark, 'pull_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1)]),
+                default => new Phrase('do.piece_off_by_time', ['mark' => $mark]),
+            }];
+        }
+
+        return $steps;
+    }
+
+    /**
      * @param  non-empty-list<array{Ask, Cook, TimeRange}>  $cooked
      * @return non-empty-list<float> from the heat to the plate at the slow end, s
      */

@@ -75,7 +75,7 @@ final readonly class TicketWriter
             'amounts' => $amounts,
             'verdict' => $verdict,
             'price' => $lot === null ? null : PriceOf::lot($lot, $currency, Mass::ofGrams($amounts['raw_g']), $amounts['diners']),
-            'timeline' => Timeline::of($ask, $cook, $open, $this->advisor->mark($ask) !== null, Pieces::goOnS($cooked)),
+            'timeline' => Timeline::of($ask, $cook, $open, $this->advisor->mark($ask) !== null, Pieces::steps($cooked, fn (Ask $share): bool => $this->advisor->mark($share) !== null)),
             'pieces' => Pieces::of($cooked, $this->portions),
         ];
 

@@ -22,12 +22,12 @@ final readonly class Timeline
     private function __construct() {}
 
     /**
-     * @param  array<string, float>  $otherPiecesS  when each piece that is cooked apart goes on, by its mark, s from when the first does
+     * @param  list<array{float, Phrase}>  $otherPieces  what is done with each piece that is cooked apart, s from when the first goes on
      * @return list<array<string, mixed>>
      */
-    public static function of(Ask $ask, Cook $cook, TimeRange $open, bool $isByFork, array $otherPiecesS = []): array
+    public static function of(Ask $ask, Cook $cook, TimeRange $open, bool $isByFork, array $otherPieces = []): array
     {
-        $firstS = min(0.0, 0.0, ...array_values($otherPiecesS)); // the fire is ready for whatever goes on first
+        $firstS = min(0.0, 0.0, ...array_column($otherPieces, 0)); // the fire is ready for whatever goes on first
         $beforeS = $cook->ends[count($cook->plan->before)]->startedAtS;
         $onHeatAt = self::onHeatAt($ask, $cook, $open);
         $lines = [
@@ -71,10 +71,10 @@ final readonly class Timeline
             }
         }
         $lines[] = self::line($onHeatAt, $atS, new Phrase("do.slice_{$ask->cut->slice}"));
-        foreach ($otherPiecesS as $mark => $goesOnS) {
-            $lines[] = self::line($onHeatAt, $goesOnS, new Phrase('do.piece_on', ['mark' => $mark]));
+        foreach ($otherPieces as [$pieceS, $do]) {
+            $lines[] = self::line($onHeatAt, $pieceS, $do);
         }
-        if ($otherPiecesS !== []) {
+        if ($otherPieces !== []) {
             usort($lines, static fn (array $a, array $b): int => $a['at_s'] <=> $b['at_s']); // equals stay as they are
         }
 

@@ -52,6 +52,8 @@ final readonly class AskReader
 
     private const THINNEST_MM = 3.0;
 
+    private const MOST_APART = 6;
+
     public function __construct(
         private Catalogue $catalogue,
         private DonenessTable $doneness,
@@ -342,8 +344,17 @@ final readonly class AskReader
         }
         $groups = array_map(static fn (array $group): array => [...$group, 'share' => array_sum(array_map(static fn (Diner $diner): int => $diner->count, $group['diners'])) / max(1, $all)], array_values($groups));
         usort($groups, static fn (array $a, array $b): int => $b['share'] <=> $a['share']);
+        self::refuseTooManyApart($in, count($groups));
 
         return $groups === [] ? [['diners' => [new Diner(1, Appetite::Usual, false)], 'word' => $default, 'avoid' => [], 'share' => 1.0]] : $groups;
+    }
+
+    /** Nobody at a counter marks more pieces apart than this for one meal, and each is a cook of its own. Common practice, no source. */
+    public static function refuseTooManyApart(Fields $in, int $groups): void
+    {
+        if ($groups > self::MOST_APART) {
+            $in->refuse('diners', 'out_of_range', $groups, 'up to '.self::MOST_APART.' ways of having it at once; make it two tickets');
+        }
     }
 
     /** @return array{DateTimeImmutable|null, DateTimeImmutable|null} */

@@ -43,15 +43,17 @@ final readonly class CatalogueFile
     }
 
     /**
-     * @param  mixed  $file  as decoded; cuts are counted from 1 in messages, as rows of a table are
+     * @param  mixed  $file  as decoded
+     * @param  int  $firstRow  how the file counts the first cut: 2 below the header of a table
      * @param  Catalogue  $shipped  without any shop's changes
      * @param  ShopChanges  $before  what the shop has already; a cut of the same slug is replaced, names and hidden cuts are added
      *
      * @throws InputRefused naming every row and key that is wrong
      */
-    public function read(mixed $file, Catalogue $shipped, ShopChanges $before): ShopChanges
+    public function read(mixed $file, Catalogue $shipped, ShopChanges $before, int $firstRow = 1): ShopChanges
     {
         $file = is_array($file) ? $file : [];
+        self::refuseOddParts($file);
         $cuts = $file['cuts'] ?? ($file === [] ? null : []);
         if (! is_array($cuts) || ! array_is_list($cuts) || count($cuts) > self::MOST_CUTS) {
             throw InputRefused::one('cuts', 'wrong_type', is_array($cuts) ? count($cuts) : null, 'a list of at most '.self::MOST_CUTS.' cuts');
@@ -60,7 +62,7 @@ final readonly class CatalogueFile
         $own = array_column(array_map(static fn (Record $record): array => ['slug' => $record->text('slug'), 'record' => $record], $before->ownCuts), 'record', 'slug');
         $seen = [];
         foreach ($cuts as $i => $cut) {
-            $at = 'row '.($i + 1);
+            $at = 'row '.($i + $firstRow);
             $found = $this->check->problems($cut, $at);
             array_push($problems, ...$found);
             if ($found !== [] || ! is_array($cut)) {
@@ -75,7 +77,7 @@ final readonly class CatalogueFile
             } elseif (! self::isSame($cut, $shipped->cut($slug)->record->toArray())) {
                 $problems[] = new Violation("{$at}.slug", 'conflict', $slug, 'a slug of its own: this cut comes with the catalogue and is not changed; add a local name, or a cut under another slug');
             }
-            $seen[$slug] ??= $i + 1;
+            $seen[$slug] ??= $i + $firstRow;
         }
         $known = static fn (mixed $slug): bool => is_string($slug) && ($shipped->knows($slug) || isset($own[$slug]));
         $names = $this->names($file['names'] ?? [], $known, $problems);
@@ -87,6 +89,26 @@ final readonly class CatalogueFile
         $this->refuseSharedNames($shipped, $changes);
 
         return $changes;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $file
+     *
+     * @throws InputRefused if there is something else in it, or a part is no list
+     */
+    private static function refuseOddParts(array $file): void
+    {
+        $problems = [];
+        foreach ($file as $part => $rows) {
+            if (! in_array($part, ['cuts', 'names', 'hidden'], true)) {
+                $problems[] = new Violation((string) $part, 'unknown_key', null, 'cuts, names, hidden');
+            } elseif (! is_array($rows) || ! array_is_list($rows) || count($rows) > self::MOST_CUTS) {
+                $problems[] = new Violation($part, 'wrong_type', is_array($rows) ? count($rows) : $rows, 'a list of at most '.self::MOST_CUTS);
+            }
+        }
+        if ($problems !== []) {
+            throw InputRefused::because($problems);
+        }
     }
 
     /** @throws InputRefused if the cut is not whole, or is one of those shipped */

@@ -7,7 +7,7 @@ namespace Nessmark\Contract;
 /** Stored with every ticket, so that an old one can be told from what would be computed today. */
 final class Engine
 {
-    public const VERSION = '0.4.0';
+    public const VERSION = '0.5.0';
 
     private function __construct() {}
 }

@@ -108,7 +108,7 @@ final class Fields
             return '';
         }
         $value = $this->data[$key];
-        if (! is_string($value) || trim($value) === '' || mb_strlen($value) > $longest) {
+        if (! is_string($value) || ! mb_check_encoding($value, 'UTF-8') || trim($value) === '' || mb_strlen($value) > $longest) {
             $this->refuse($key, 'wrong_type', $value, $allowed);
 
             return '';
@@ -250,17 +250,21 @@ final class Fields
         return $texts;
     }
 
+    /** What is found wrong; after the first so many nobody reads on. */
     public function refuse(string $key, string $reason, mixed $value, string $allowed): void
     {
-        $this->violations[] = new Violation($this->at($key), $reason, $value, $allowed);
+        if (count($this->violations) < InputRefused::MOST_SAID) {
+            $this->violations[] = new Violation($this->at($key), $reason, $value, $allowed);
+        }
     }
 
     /** Refuses every key that nothing has asked for. Call it when all known keys have been read. */
     public function noOthers(): void
     {
+        $allowed = $this->known === [] ? 'nothing here' : implode(', ', array_values(array_unique($this->known)));
         foreach ($this->data as $key => $value) {
             if (! in_array((string) $key, $this->known, true)) {
-                $this->refuse((string) $key, 'unknown_key', $value, $this->known === [] ? 'nothing here' : implode(', ', array_values(array_unique($this->known))));
+                $this->refuse((string) $key, 'unknown_key', null, $allowed);
             }
         }
     }

@@ -24,8 +24,6 @@ final readonly class HouseReader
 
     private const HOTTEST_C = 95.0;
 
-    private const TIME_ZONE = 'UTC';
-
     private const A_ZONE = 'a zone of the tz database, such as Europe/Copenhagen';
 
     public function __construct(private Schools $schools, private SafetyRules $safety) {}
@@ -64,8 +62,8 @@ final readonly class HouseReader
         }
         $stops = $in->flagOr('stops_below', false);
         $portions = $in->numberOr('portions_pct', 100.0, self::LEAST_PORTION_PCT, self::MOST_PORTION_PCT, '% of the customary portion');
-        $timeZone = $in->has('time_zone') ? $in->text('time_zone', self::A_ZONE) : self::TIME_ZONE;
-        if ($timeZone !== '' && ! in_array($timeZone, DateTimeZone::listIdentifiers(), true)) {
+        $timeZone = $in->has('time_zone') ? $in->text('time_zone', self::A_ZONE) : null;
+        if ($timeZone !== null && $timeZone !== '' && ! in_array($timeZone, DateTimeZone::listIdentifiers(), true)) {
             $in->refuse('time_zone', 'not_allowed', $timeZone, self::A_ZONE);
         }
         $in->noOthers();

@@ -117,6 +117,8 @@ final readonly class WishReader
             $fields->noOthers();
         }
 
+        AskReader::refuseTooManyApart($in, count(array_unique(array_map(static fn (Eater $eater): string => $eater->doneness.' '.implode(',', $eater->avoid), $eaters))));
+
         return $eaters === [] ? [new Eater(1, Appetite::Usual, false, null, [])] : $eaters;
     }
 

@@ -14,9 +14,9 @@ final readonly class HouseRules
     /**
      * @param  array<string, string>  $schools  option by school, where the house has chosen one
      * @param  float  $portions  a factor on the customary portions
-     * @param  string  $timeZone  in which its days and hours are counted, such as Europe/Copenhagen
+     * @param  string|null  $timeZone  in which its days and hours are counted, such as Europe/Copenhagen; null: as each moment says itself
      */
-    public function __construct(public Standard $standard = new Standard, public array $schools = [], public float $portions = 1.0, public string $timeZone = 'UTC') {}
+    public function __construct(public Standard $standard = new Standard, public array $schools = [], public float $portions = 1.0, public ?string $timeZone = null) {}
 
     /** @param  array<string, string>  $schools */
     public function withSchools(array $schools): self
@@ -33,6 +33,6 @@ final readonly class HouseRules
     /** A moment as this house's clock shows it. */
     public function local(DateTimeImmutable $moment): DateTimeImmutable
     {
-        return $moment->setTimezone(new DateTimeZone($this->timeZone));
+        return $this->timeZone === null ? $moment : $moment->setTimezone(new DateTimeZone($this->timeZone));
     }
 }

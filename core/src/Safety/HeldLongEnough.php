@@ -81,7 +81,7 @@ final class HeldLongEnough implements StepObserver
                         $since = $before + ($since - $before) * ($point->coreC - $previous) / ($now - $previous);
                     }
                 }
-                if ($since <= $reachedByS + 1e-6 && $this->timesS[$i] - $since >= $point->holdS) {
+                if ($since <= $reachedByS + 1e-6 && $point->holdS <= $this->timesS[$i] - $since) {
                     return true;
                 }
             } else {

@@ -27,7 +27,7 @@ final readonly class Difference
         $refused = null;
         foreach ($school->options as $option) {
             try {
-                $rows[] = $this->row($option, $this->writer->advise($this->reader->read($this->with($ask, $school->asks($option)), $house->withSchools([]), $catalogue))['ticket']);
+                $rows[] = $this->row($option, $this->writer->advise($this->reader->read($this->with($ask, $school->asks($option)), $house->withSchools([]), $catalogue)->withApart([]))['ticket']);
             } catch (InputRefused $error) {
                 $refused = $error;
             }

@@ -519,7 +519,7 @@ export interface paths {
         /** The shop's tickets, newest first */
         get: operations["listTickets"];
         put?: never;
-        /** Keep a ticket */
+        /** Keep a ticket; under one Idempotency-Key once */
         post: operations["storeTicket"];
         delete?: never;
         options?: never;
@@ -561,6 +561,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/tickets/{ticket}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take a ticket back with its meat, within ten minutes */
+        post: operations["takeTicketBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -587,12 +604,22 @@ export interface components {
             appliances?: string[];
             /** @enum {string} */
             units?: "metric" | "imperial";
-            /** @enum {string} */
+            /**
+             * @description holds beside the house's own: stricter, never milder
+             * @enum {string}
+             */
             profile?: "us" | "uk" | "eu";
             schools?: components["schemas"]["AskSchools"];
             parasite_frozen?: boolean;
             /** @description needled, bladed or injected: the outside has been brought inside */
             pierced?: boolean;
+            /** @description filled: judged at its filling */
+            stuffed?: boolean;
+            /**
+             * @description how the animal lived; left out, as its lot says
+             * @enum {string}
+             */
+            rearing?: "farmed" | "wild";
             /**
              * @description how wet the piece goes on the heat
              * @enum {string}
@@ -963,6 +990,8 @@ export interface components {
                 [key: string]: number;
             };
             portions_pct?: number;
+            /** @description a zone of the tz database; days and hours are counted in it */
+            time_zone?: string;
             margin_pct?: number | null;
             /** @enum {string} */
             units?: "metric" | "imperial";
@@ -1099,6 +1128,8 @@ export interface components {
             use_by: string | null;
             parasite_frozen: boolean;
             pierced: boolean;
+            stuffed: boolean;
+            rearing: string | null;
             lead_days: number;
         };
         Found: {
@@ -1178,6 +1209,8 @@ export interface components {
             safety_profile: "us" | "uk" | "eu";
             /** @description ISO 4217 */
             currency: string;
+            /** @description of the tz database */
+            time_zone: string;
             /**
              * @description the shop's own, until somebody chooses
              * @enum {string}
@@ -1251,6 +1284,9 @@ export interface components {
             use_by?: string | null;
             parasite_frozen?: boolean;
             pierced?: boolean;
+            stuffed?: boolean;
+            /** @description farmed or wild; null: nobody said */
+            rearing?: string | null;
             lead_days?: number;
         };
         LotNumber: {
@@ -1271,6 +1307,9 @@ export interface components {
             use_by: string | null;
             parasite_frozen: boolean;
             pierced: boolean;
+            stuffed: boolean;
+            /** @description farmed or wild; null: nobody said */
+            rearing: string | null;
             lead_days: number;
             cut_name: string | null;
             group: string | null;
@@ -1301,7 +1340,7 @@ export interface components {
         };
         LotMove: {
             /** @enum {string} */
-            kind: "received" | "sold" | "weighed_out" | "thrown_away" | "counted";
+            kind: "received" | "sold" | "taken_back" | "weighed_out" | "thrown_away" | "counted";
             change_g: number;
             left_g: number;
             reason: string | null;
@@ -1324,6 +1363,7 @@ export interface components {
         NewTicket: {
             ask: components["schemas"]["Ask"];
             customer_label?: string | null;
+            /** @description ids of the findings that were read out */
             cautions_read: string[];
             /** @enum {string} */
             units: "metric" | "imperial";
@@ -1342,6 +1382,8 @@ export interface components {
             cautions_read: string[];
             engine_version: string;
             is_current_engine: boolean;
+            can_be_taken_back: boolean;
+            taken_back_at: string | null;
             ask: components["schemas"]["Ask"];
             ticket: components["schemas"]["Ticket"];
         };
@@ -1358,6 +1400,7 @@ export interface components {
             diners: number;
             given_by: string;
             given_at: string;
+            taken_back_at: string | null;
         };
         TicketList: {
             tickets: components["schemas"]["TicketSummary"][];
@@ -1376,6 +1419,10 @@ export interface components {
             high_s: number;
         };
         Finding: {
+            /** @description what is sent back as read */
+            id: string;
+            /** @description marks of the pieces it is about; none where all are alike */
+            pieces: string[];
             /** @enum {string} */
             level: "clear" | "caution" | "stop";
             key: string;
@@ -1540,6 +1587,7 @@ export interface components {
             start_c: number;
             heat_c: number;
             profile: string;
+            also_profile: string | null;
             /** @description those that bear on it, as they were followed */
             schools: {
                 [key: string]: string;
@@ -1595,7 +1643,10 @@ export interface components {
         };
     };
     responses: never;
-    parameters: never;
+    parameters: {
+        /** @description Made by the sender: asked twice under one key, it happens once, and the first answer comes again */
+        OnceKey: string;
+    };
     requestBodies: never;
     headers: never;
     pathItems: never;
@@ -2627,7 +2678,10 @@ export interface operations {
     addLot: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: asked twice under one key, it happens once, and the first answer comes again */
+                "Idempotency-Key"?: components["parameters"]["OnceKey"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -2717,7 +2771,10 @@ export interface operations {
             query?: {
                 good_rows?: boolean;
             };
-            header?: never;
+            header?: {
+                /** @description Made by the sender: asked twice under one key, it happens once, and the first answer comes again */
+                "Idempotency-Key"?: components["parameters"]["OnceKey"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -2773,7 +2830,10 @@ export interface operations {
     moveLot: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: asked twice under one key, it happens once, and the first answer comes again */
+                "Idempotency-Key"?: components["parameters"]["OnceKey"];
+            };
             path: {
                 lot: number;
             };
@@ -2862,7 +2922,10 @@ export interface operations {
     storeTicket: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: asked twice under one key, it happens once, and the first answer comes again */
+                "Idempotency-Key"?: components["parameters"]["OnceKey"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -2947,6 +3010,37 @@ export interface operations {
             };
             /** @description None */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeTicketBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ticket: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back, now or before */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredTicket"];
+                };
+            };
+            /** @description Too late */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -38,10 +38,14 @@ export function duration(seconds: number): string {
   return minutes < 90 ? `${minutes}\u00a0min` : `${Math.floor(minutes / 60)}\u00a0h ${String(minutes % 60).padStart(2, '0')}`
 }
 
-/** "12–17 min", or one figure where both ends are the same. */
+/** "12–17 min", or one figure where both ends read the same. The card shows it alike (Services/Units.php); a test holds the two together. */
 export function span(lowS: number, highS: number): string {
-  if (lowS === highS) return duration(lowS)
-  return highS < 120 * 60 && lowS >= 60 ? `${Math.round(lowS / 60)}–${Math.round(highS / 60)}\u00a0min` : `${duration(lowS)}–${duration(highS)}`
+  const [low, high] = [Math.round(lowS), Math.round(highS)]
+  const [lowMin, highMin] = [Math.round(low / 60), Math.round(high / 60)]
+  if (duration(low) === duration(high)) return duration(low)
+  if (high < 120) return `${low}–${high}\u00a0s`
+  if (low >= 60 && highMin < 90) return lowMin === highMin ? `${lowMin}\u00a0min` : `${lowMin}–${highMin}\u00a0min`
+  return `${duration(low)}–${duration(high)}`
 }
 
 const formats = new Map<string, Intl.NumberFormat>()

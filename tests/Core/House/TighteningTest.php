@@ -6,7 +6,6 @@ namespace Tests\Core\House;
 
 use Nessmark\Catalogue\DataFolder;
 use Nessmark\House\HouseRules;
-use Nessmark\Safety\Tightening;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Safety\HoldPoint;
 use Nessmark\Safety\Level;
@@ -14,6 +13,7 @@ use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRule;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Safety\Standard;
+use Nessmark\Safety\Tightening;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;
 

@@ -7,7 +7,6 @@ namespace App\Http\Controllers\Customers;
 use App\Http\Resources\CustomerResource;
 use App\Models\Customer;
 use App\Models\User;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -20,10 +19,13 @@ final class ListCustomersController
     {
         /** @var User $user */
         $user = $request->user();
-        $find = trim($request->string('find')->toString());
-        $customers = Customer::query()->where('shop_id', $user->shop_id)->when($find !== '', fn (Builder $query) => $query->where('name', 'like', '%'.addcslashes($find, '%_\\').'%'))
-            ->withCount('tickets')->withMax('tickets', 'created_at')->limit(200)->get()->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE);
+        $find = is_string($request->query('find')) ? trim($request->query('find')) : '';
+        $customers = Customer::query()->where('shop_id', $user->shop_id)->withCount('tickets')->withMax('tickets', 'created_at');
+        if ($find !== '') {
+            $customers->whereRaw('name COLLATE utf8mb4_unicode_ci LIKE ?', ['%'.addcslashes($find, '%_\\').'%']);
+        }
+        $found = $customers->limit(200)->get()->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE);
 
-        return new JsonResponse(['customers' => CustomerResource::collection($customers->values())->resolve($request)]);
+        return new JsonResponse(['customers' => CustomerResource::collection($found->values())->resolve($request)]);
     }
 }

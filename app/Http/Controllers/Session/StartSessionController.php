@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Session;
 
 use App\Http\Requests\StartSessionRequest;
 use App\Http\Resources\SessionResource;
-use App\Models\User;
+use App\Services\SignIn;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
@@ -21,17 +21,14 @@ final class StartSessionController
             new OA\Response(response: 422, description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
             new OA\Response(response: 429, description: 'Too many tries', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         ])]
-    public function __invoke(StartSessionRequest $request): SessionResource
+    public function __invoke(StartSessionRequest $request, SignIn $signIn): SessionResource
     {
         abort_unless($request->hasSession(), 400, 'Sign in from the application\'s own page; only it gets a session.');
         /** @var StatefulGuard $guard */
         $guard = Auth::guard('web');
-        if (! $guard->attempt([...$request->credentials(), 'left_at' => null])) {
-            throw ValidationException::withMessages(['password' => 'No one signs in with this name and password.']);
-        }
+        $user = $signIn->who($request->name(), $request->password()) ?? throw ValidationException::withMessages(['password' => 'No one signs in with this name and password.']);
+        $guard->login($user);
         $request->session()->regenerate();
-        /** @var User $user */
-        $user = $guard->user();
 
         return new SessionResource($user->load('shop'));
     }

@@ -25,8 +25,8 @@ final class ImportCatalogueController
     {
         /** @var User $user */
         $user = $request->user();
-        $data = CatalogueUpload::decoded($request);
-        $changes = $catalogues->change($user->shop, fn (ShopChanges $before): ShopChanges => $file->read($data, $catalogues->shipped, $before));
+        [$data, $firstRow] = CatalogueUpload::decoded($request);
+        $changes = $catalogues->change($user->shop, fn (ShopChanges $before): ShopChanges => $file->read($data, $catalogues->shipped, $before, $firstRow));
 
         return new JsonResponse(['own_cuts' => count($changes->ownCuts), 'own_names' => count($changes->names), 'hidden' => count($changes->hidden)]);
     }

@@ -4,28 +4,33 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Tickets;
 
+use App\Actions\Once;
 use App\Actions\StoreTicket;
+use App\Http\OnceKey;
 use App\Http\Requests\StoreTicketRequest;
 use App\Http\Resources\TicketResource;
+use App\Models\Ticket;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
 final class StoreTicketController
 {
-    #[OA\Post(path: '/tickets', operationId: 'storeTicket', summary: 'Keep a ticket',
+    #[OA\Post(path: '/tickets', operationId: 'storeTicket', summary: 'Keep a ticket; under one Idempotency-Key once', parameters: [new OA\Parameter(ref: '#/components/parameters/OnceKey')],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewTicket')),
         responses: [
             new OA\Response(response: 201, description: 'Kept', content: new OA\JsonContent(ref: '#/components/schemas/StoredTicket')),
             new OA\Response(response: 409, description: 'A stop, or a caution not read out', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
             new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         ])]
-    public function __invoke(StoreTicketRequest $request, StoreTicket $store): JsonResponse
+    public function __invoke(StoreTicketRequest $request, StoreTicket $store, Once $once): JsonResponse
     {
         /** @var User $user */
         $user = $request->user();
-        $ticket = $store->execute($user, $request->askData(), $request->units(), $request->customerLabel(), $request->cautionsRead(), $request->soldG(), $request->customer());
+        $given = $once->run($user, OnceKey::of($request), static fn (): array => ['ticket' => $store->execute(
+            $user, $request->askData(), $request->units(), $request->customerLabel(), $request->cautionsRead(), $request->soldG(), $request->customer(),
+        )->id]);
 
-        return (new TicketResource($ticket->load('user')))->response()->setStatusCode(201);
+        return (new TicketResource(Ticket::query()->with('user')->whereKey($given['ticket'])->firstOrFail()))->response()->setStatusCode(201);
     }
 }

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\LotMove;
+use App\Models\MoveKind;
+use App\Models\Ticket;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+/** A ticket given by mistake is taken back with its meat, for a while. Twice is once. */
+final readonly class TakeTicketBack
+{
+    public const WITHIN_MINUTES = 10;
+
+    public function __construct(private MoveStock $moves) {}
+
+    /** One given too long ago is refused, see TicketRefused. */
+    public function execute(User $user, Ticket $ticket): Ticket
+    {
+        return DB::transaction(function () use ($user, $ticket): Ticket {
+            /** @var Ticket $locked */
+            $locked = Ticket::query()->whereKey($ticket->id)->lockForUpdate()->firstOrFail();
+            if ($locked->taken_back_at !== null) {
+                return $locked;
+            }
+            if (! $locked->canBeTakenBack()) {
+                throw TicketRefused::tooLate(self::WITHIN_MINUTES);
+            }
+            foreach (LotMove::query()->with('lot')->where('ticket_id', $locked->id)->where('kind', MoveKind::Sold)->get() as $sold) {
+                $this->moves->execute($sold->lot, $user, MoveKind::TakenBack, -$sold->change_g, null, $locked);
+            }
+            $locked->update(['taken_back_at' => now()]);
+
+            return $locked;
+        }, Once::TRIES);
+    }
+}

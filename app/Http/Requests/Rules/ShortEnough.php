@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Rules;
+
+use App\Services\SignIn;
+use Closure;
+use Illuminate\Contracts\Validation\ValidationRule;
+
+/** A password that is read to its end: what is longer would be cut in silence. */
+final class ShortEnough implements ValidationRule
+{
+    public function validate(string $attribute, mixed $value, Closure $fail): void
+    {
+        if (is_string($value) && strlen($value) > SignIn::LONGEST_PASSWORD) {
+            $fail('A password has up to '.SignIn::LONGEST_PASSWORD.' bytes; letters with accents count twice.');
+        }
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Contract;
+
+use Nessmark\Contract\Engine;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Counter;
+
+/**
+ * Whoever changes a figure raises the engine's version: a stored ticket says which one made it. The figures of sixty-odd tickets, one
+ * of each kind of cut by each way it is offered first and last, are held to the version they were computed by.
+ */
+final class EngineVersionTest extends TestCase
+{
+    private const FILE = __DIR__.'/../../Reference/engine.json';
+
+    public function test_figures_change_only_with_the_version(): void
+    {
+        $known = json_decode((string) file_get_contents(self::FILE), true);
+        $figures = self::figures();
+        if (getenv('NESSMARK_RAISE_ENGINE') === '1' && $known['version'] !== Engine::VERSION) {
+            file_put_contents(self::FILE, json_encode(['version' => Engine::VERSION, 'figures' => $figures], JSON_PRETTY_PRINT)."\n");
+            $known = ['version' => Engine::VERSION, 'figures' => $figures];
+        }
+
+        self::assertSame(Engine::VERSION, $known['version'], 'the version was raised: record its figures with NESSMARK_RAISE_ENGINE=1');
+        self::assertEquals($known['figures'], $figures, 'figures changed: raise Engine::VERSION, then record them with NESSMARK_RAISE_ENGINE=1');
+    }
+
+    /** @return array<string, list<float>> pull and peak in °C, times in s, loss, by cut and way */
+    private static function figures(): array
+    {
+        $figures = [];
+        foreach (Counter::open()->kinds() as $cut) {
+            $offered = Counter::open()->suitability->offered($cut);
+            foreach ([$offered[0], $offered[count($offered) - 1]] as $method) {
+                $ticket = Counter::open()->ticket(['cut' => $cut->slug, 'thickness_mm' => $cut->piece->typicalMm, 'method' => $method->value, 'diners' => [['count' => 3]]]);
+                $figures["{$cut->slug} {$method->value}"] = array_map(static fn (mixed $figure): float => (float) $figure, [
+                    $ticket['heat_c'], $ticket['pull_core_c'], $ticket['peak_core_c'], $ticket['time']['likely_s'], $ticket['time']['high_s'], $ticket['rest_s'],
+                    $ticket['losses']['cooking_loss_share'], $ticket['amounts']['raw_g'], $ticket['log_reduction']['core'],
+                ]);
+            }
+        }
+
+        return $figures;
+    }
+}
