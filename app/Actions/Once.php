@@ -18,6 +18,11 @@ final class Once
 {
     public const TRIES = 5;
 
+    /** Nobody sends the same again after so long; now and then the old ones go. */
+    private const KEPT_DAYS = 2;
+
+    private const SWEPT_ONE_IN = 200;
+
     /**
      * @template T of array<string, mixed>
      *
@@ -41,6 +46,9 @@ final class Once
             }
             $answer = $do();
             Answer::query()->where($row)->update(['answer' => json_encode($answer, JSON_THROW_ON_ERROR)]);
+            if (random_int(1, self::SWEPT_ONE_IN) === 1) {
+                Answer::query()->where('created_at', '<', now()->subDays(self::KEPT_DAYS))->delete();
+            }
 
             return $answer;
         }, self::TRIES);

@@ -20,12 +20,14 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'kitchen', type: 'array', items: new OA\Items(ref: '#/components/schemas/DonenessChoice')),
     new OA\Property(property: 'official', type: 'array', items: new OA\Items(ref: '#/components/schemas/DonenessChoice')),
 ])]
-#[OA\Schema(schema: 'CutSummary', type: 'object', additionalProperties: false, required: ['slug', 'name', 'group', 'is_round', 'food_class', 'can_be_pierced', 'thickness_mm', 'methods', 'doneness_family', 'default_doneness'], properties: [
+#[OA\Schema(schema: 'CutSummary', type: 'object', additionalProperties: false, required: ['slug', 'name', 'group', 'is_round', 'food_class', 'can_be_pierced', 'may_carry_parasites', 'asks_rearing', 'thickness_mm', 'methods', 'doneness_family', 'default_doneness'], properties: [
     new OA\Property(property: 'slug', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'group', type: 'string', enum: ['beef', 'veal', 'pork', 'lamb', 'game', 'poultry', 'fish', 'offal']),
     new OA\Property(property: 'is_round', type: 'boolean'),
     new OA\Property(property: 'food_class', type: 'string'),
+    new OA\Property(property: 'may_carry_parasites', type: 'boolean', description: 'nearly raw only after the parasite freeze, or where the profile exempts it'),
+    new OA\Property(property: 'asks_rearing', type: 'boolean', description: 'whether farmed or wild changes its rules'),
     new OA\Property(property: 'can_be_pierced', type: 'boolean', description: 'whether needling it would make its rules stricter'),
     new OA\Property(property: 'thickness_mm', ref: '#/components/schemas/ThicknessBounds'),
     new OA\Property(property: 'methods', type: 'array', items: new OA\Items(type: 'string')),

@@ -1,20 +1,22 @@
 <script setup lang="ts">
-import { useOnline } from '@vueuse/core'
 import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { ApiError } from '@/api/client'
+import { useOutage } from '@/api/reach'
 import { useSession } from '@/session'
 import AppRail from '@/ui/AppRail.vue'
+import { shopZone } from '@/units/clock'
 import { useUnits } from '@/units/useUnits'
 
 const { t } = useI18n()
 const route = useRoute()
 const router = useRouter()
-const online = useOnline()
+const isOut = useOutage()
 const session = useSession()
 
 const units = useUnits()
+watch(() => session.data.value?.shop.time_zone, (own) => { shopZone.value = own }, { immediate: true })
 watch(() => session.data.value?.shop.units, (own) => { if (own) units.house = own }, { immediate: true })
 
 const signingIn = computed(() => route.name === 'sign-in')
@@ -28,7 +30,7 @@ watch(
 
 <template>
   <a class="skip" href="#work">{{ t('app.skip') }}</a>
-  <p v-if="!online" class="offline" role="status">{{ t('app.offline') }}</p>
+  <p v-if="isOut" class="offline" role="status" data-testid="outage">{{ t('app.offline') }}</p>
   <RouterView v-if="signingIn" />
   <div v-else-if="session.data.value" class="frame">
     <AppRail :session="session.data.value" />

@@ -29,8 +29,8 @@ final class ShownAlikeTest extends TestCase
         $random = new Randomizer(new Xoshiro256StarStar(27));
         $cases = [];
         for ($i = 0; $i < 2000; $i++) {
-            $size = 10.0 ** $random->getFloat(-1.0, 5.0);
-            $cases[] = ['span', round($size * $random->getFloat(0.4, 1.0), 1), round($size, 1), 'metric'];
+            $size = 10.0 ** ($random->getInt(-1000, 5000) / 1000);
+            $cases[] = ['span', round($size * $random->getInt(400, 1000) / 1000, 1), round($size, 1), 'metric'];
             $cases[] = [['core_c', 'rise_k', 'thick_mm', 'raw_g', 'rest_s', 'a_head_money', 'share'][$i % 7], round(min($size, 3000.0), 2), 0.0, ['metric', 'imperial'][$i % 2]];
         }
         $folder = sys_get_temp_dir().'/nessmark-'.bin2hex(random_bytes(6));

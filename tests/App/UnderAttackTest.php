@@ -25,7 +25,7 @@ final class UnderAttackTest extends AppTestCase
         yield 'broken UTF-8 in the address' => ['GET', 'tickets?find=%ff%fe', '', 422];
         yield 'NUL in the address' => ['GET', 'cuts?find=%00', '', 422];
         yield 'a list where a text belongs' => ['GET', 'tickets?find[]=x', '', 422];
-        yield 'a list to find customers by' => ['GET', 'customers?find[]=x', '', 200];
+        yield 'a tree to compare cuts by' => ['GET', 'compare?cuts[a][b]=x', '', 422];
         yield 'a list for a name' => ['POST', 'session', '{"sign_in":["a"],"password":["b"]}', 422];
         yield 'three hundred thousand items' => ['POST', 'advice', '{"cut":"lamb-rump","appliances":['.implode(',', array_fill(0, 60_000, '1')).']}', 422];
         yield 'as deep as a well' => ['POST', 'advice', str_repeat('[', 400).str_repeat(']', 400), 422];

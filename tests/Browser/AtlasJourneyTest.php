@@ -83,7 +83,7 @@ final class AtlasJourneyTest extends JourneyCase
         $atlas = $this->atlas('ysolde', 'coldroom-88')->goTo('/atlas/shop');
 
         $atlas->upload('import', 'bad.csv', $csv($good, [...$good, 'slug' => 'bad-steak', 'thickness_max_mm' => 'thick']));
-        self::assertStringContainsString('row 2.thickness_mm.max', $atlas->reads('[data-testid="import-refused"]', 'was not taken'));
+        self::assertStringContainsString('row 3.thickness_mm.max', $atlas->reads('[data-testid="import-refused"]', 'was not taken'));
         self::assertSame([], Axe::seriousFindings($this->chromium->driver));
 
         $atlas->upload('import', 'good.csv', $csv($good))->reads('[data-testid="imported"]', 'good.csv is taken');

@@ -48,6 +48,11 @@ final class SoundInput
         if (! $this->isText($body) || ! $this->isText(rawurldecode($request->getRequestUri()))) {
             throw InputRefused::one('(input)', 'wrong_type', null, self::TEXT);
         }
+        foreach ($request->query->all() as $name => $value) {
+            if (! is_string($value)) {
+                throw InputRefused::one((string) $name, 'wrong_type', $value, 'one text');
+            }
+        }
         if (! $isFile && $body !== '') {
             $left = self::MOST_VALUES;
             $this->checkValues(json_decode($body, true), 1, $left);

@@ -187,7 +187,7 @@ final readonly class Advisor
         $evidence = new CookEvidence(
             $held, $ask->start->toCelsius(), $core->maxC, array_combine(array_map(CookEvidence::key(...), $watchedC), $core->reachedAtS), $heatedS,
             $ends[count($plan->before) + ($isHeld ? 1 : 0)]->end->timeS, $ask->cut->canBeProbed($ask->thickness, $limits->of('probe_from_mm')),
-            $ask->method->roastsInOven() ? $setting->heatC : null, stoodS: $ask->outOfFridgeS,
+            $ask->method->roastsInOven() ? $setting->heatC : null, stoodS: $ask->outOfFridgeS, isHeldInstead: $isHeld && $ask->doneness->targetC < $this->rules->rule($ask->house->standard, $ask->cut->foodClass)->officialC,
         );
 
         return new Cook($simulator, $plan, $setting->heatC, $pull, $countsCarryOver, $ends, $core, $peak, $surface, $lethality, $melt, $evidence, $this->judge->judge($ask->serving(), $evidence));

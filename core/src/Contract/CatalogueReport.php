@@ -47,6 +47,8 @@ final readonly class CatalogueReport
             'is_round' => $cut->piece->isRound(),
             'food_class' => $cut->foodClass->value,
             'can_be_pierced' => $cut->foodClass->after(Treatment::Pierced) !== $cut->foodClass,
+            'may_carry_parasites' => $cut->mayCarryParasites(),
+            'asks_rearing' => $cut->usualRearing() !== null || $cut->mayCarryParasites(),
             'thickness_mm' => ['min' => $cut->piece->thinnestMm, 'typical' => $cut->piece->typicalMm, 'max' => $cut->piece->thickestMm],
             'methods' => array_map(static fn (Method $m): string => $m->value, $offered),
             'doneness_family' => $cut->donenessFamily,

@@ -16,6 +16,7 @@ final readonly class CookEvidence
      * @param  float|null  $ovenC  what the oven was set to; null where there is none
      * @param  float  $longerByS  by how much the long end of the printed range is longer than this cook, s
      * @param  float  $stoodS  time in the room before it, s
+     * @param  bool  $isHeldInstead  done below the official minimum and kept on for a printed hold instead
      */
     public function __construct(
         public HeldLongEnough $held,
@@ -28,6 +29,7 @@ final readonly class CookEvidence
         public ?float $ovenC,
         public float $longerByS = 0.0,
         public float $stoodS = 0.0,
+        public bool $isHeldInstead = false,
     ) {}
 
     public static function key(float $celsius): string
@@ -40,6 +42,7 @@ final readonly class CookEvidence
     {
         return new self(
             $this->held, $this->startC, $this->peakCoreC, $this->reachedS, $this->heatedS, $this->pulledAtS, $this->canProbe, $this->ovenC, $seconds, $this->stoodS,
+            $this->isHeldInstead,
         );
     }
 

@@ -62,9 +62,12 @@ final readonly class Judge
         $held = $rule->officialRestS > 0.0 ? '_held' : '';
         if ($meets) {
             // Safe by the table's hold, but only as good as the clock and the thermometer that keep it.
-            return $evidence->peakCoreC < $rule->officialC && $this->mustMeetMinimum($serving)
-                ? [new Finding(Level::Caution, new Phrase('safety.safe_by_hold', $args), $rule->sources())]
-                : [];
+            return match (true) {
+                ! $this->mustMeetMinimum($serving) => [],
+                $evidence->peakCoreC < $rule->officialC => [new Finding(Level::Caution, new Phrase('safety.safe_by_hold', $args), $rule->sources())],
+                $evidence->isHeldInstead => [new Finding(Level::Caution, new Phrase('safety.held_instead', $args), $rule->sources())],
+                default => [],
+            };
         }
 
         return [match (true) {

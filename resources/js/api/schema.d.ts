@@ -851,6 +851,10 @@ export interface components {
             group: "beef" | "veal" | "pork" | "lamb" | "game" | "poultry" | "fish" | "offal";
             is_round: boolean;
             food_class: string;
+            /** @description nearly raw only after the parasite freeze, or where the profile exempts it */
+            may_carry_parasites: boolean;
+            /** @description whether farmed or wild changes its rules */
+            asks_rearing: boolean;
             /** @description whether needling it would make its rules stricter */
             can_be_pierced: boolean;
             thickness_mm: components["schemas"]["ThicknessBounds"];

@@ -69,7 +69,7 @@ const notes = computed(() => [...props.ticket.cautions, ...props.ticket.doubts, 
 
 <style scoped>
 .card { background: var(--paper); border-top: 6px solid var(--oxblood); padding: 5px 14px 0; display: flex; flex-direction: column; gap: 5px; flex: 1; }
-.stale > :not(header):not(footer) { opacity: .55; }
+.stale > :not(header):not(footer) { filter: grayscale(1) opacity(.82); }
 .title { display: flex; gap: 8px; align-items: flex-start; justify-content: space-between; }
 h2 { font-size: 26px; margin-right: auto; overflow-wrap: anywhere; padding-top: 4px; }
 .price { text-align: right; white-space: nowrap; }

@@ -13,10 +13,10 @@ const say = useSay()
 
 <template>
   <div v-if="verdict.findings.length === 0" class="bar clear" data-testid="verdict"><b>{{ t('verdict.clear') }}</b></div>
-  <div v-for="finding in verdict.findings" v-else :key="finding.key" :class="['bar', finding.level]" data-testid="verdict">
+  <div v-for="finding in verdict.findings" v-else :key="finding.id ?? finding.key" :class="['bar', finding.level]" data-testid="verdict">
     <span class="mark" aria-hidden="true">{{ finding.level === 'stop' ? '■' : '▲' }}</span>
-    <span><b>{{ t(`verdict.${finding.level}`) }}:</b> {{ say(finding, units) }}</span>
-    <label v-if="readable && verdict.may_be_handed_over" class="said"><input v-model="read" type="checkbox" :value="finding.key" :data-testid="`read-${finding.key}`" /> {{ t('ticket.read') }}</label>
+    <span><b>{{ t(`verdict.${finding.level}`) }}<template v-if="finding.pieces?.length">{{ `, ${finding.pieces.join(', ')}` }}</template>:</b> {{ say(finding, units) }}</span>
+    <label v-if="readable && verdict.may_be_handed_over" class="said"><input v-model="read" type="checkbox" :value="finding.id" :data-testid="`read-${finding.id}`" /> {{ t('ticket.read') }}</label>
   </div>
 </template>
 

@@ -1,18 +1,17 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { api, orThrowEmpty, type Schemas } from '@/api/client'
+import { clearDrafts } from './draft'
 
 defineProps<{ session: Schemas['Session'] }>()
 const { t } = useI18n()
 const router = useRouter()
-const queries = useQueryClient()
 
 async function signOut() {
   await orThrowEmpty(api.DELETE('/session'))
-  await router.push({ name: 'sign-in' })
-  queries.clear()
+  clearDrafts()
+  window.location.assign(router.resolve({ name: 'sign-in' }).href) // afresh, so that nothing of this person stays in memory
 }
 </script>
 

@@ -6,8 +6,13 @@ export type Units = 'metric' | 'imperial'
 const MM_PER_INCH = 25.4
 const G_PER_OUNCE = 28.349523125
 
+/** Half away from zero as the figure is written, not as it is stored: 43.55 is 43.6, as the card has it. */
+function rounded(value: number, decimals: number): number {
+  return Math.sign(value) * Number(`${Math.round(Number(`${Math.abs(value)}e${decimals}`))}e-${decimals}`)
+}
+
 function plain(value: number, decimals: number): string {
-  const text = value.toFixed(decimals)
+  const text = rounded(value, decimals).toFixed(decimals)
   return text.includes('.') ? text.replace(/\.?0+$/, '') : text
 }
 
@@ -68,7 +73,7 @@ export function show(name: string, value: number, units: Units): string {
   if (name.endsWith('_mm')) return length(value, units)
   if (name.endsWith('_g')) return mass(value, units)
   if (name.endsWith('_s')) return duration(value)
-  if (name.endsWith('_money')) return value.toFixed(2)
+  if (name.endsWith('_money')) return rounded(value, 2).toFixed(2)
   return plain(value, 2)
 }
 

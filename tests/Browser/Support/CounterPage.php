@@ -59,7 +59,7 @@ final readonly class CounterPage
      */
     public function remember(array $change): self
     {
-        $this->browser->executeScript('localStorage.setItem("nessmark.piece", JSON.stringify({ ...JSON.parse(localStorage.getItem("nessmark.piece")), ...arguments[0] })); localStorage.setItem("nessmark.byHand", "true")', [$change]);
+        $this->browser->executeScript('const put = (name, change) => sessionStorage.setItem(`nessmark.draft.${name}`, JSON.stringify({ ...JSON.parse(sessionStorage.getItem(`nessmark.draft.${name}`)), ...change })); put("piece", arguments[0]); put("view", { byHand: true })', [$change]);
 
         return $this;
     }

@@ -26,7 +26,14 @@ final class EngineVersionTest extends TestCase
         }
 
         self::assertSame(Engine::VERSION, $known['version'], 'the version was raised: record its figures with NESSMARK_RAISE_ENGINE=1');
-        self::assertEquals($known['figures'], $figures, 'figures changed: raise Engine::VERSION, then record them with NESSMARK_RAISE_ENGINE=1');
+        self::assertSame(array_keys($known['figures']), array_keys($figures));
+        foreach ($figures as $what => $row) {
+            foreach ($row as $i => $figure) {
+                // Another processor may round the last digit of an exponential otherwise; a ticket's figures stay.
+                $off = max(0.11, 0.002 * abs($figure));
+                self::assertEqualsWithDelta($known['figures'][$what][$i], $figure, $off, "{$what}: raise Engine::VERSION, then record its figures with NESSMARK_RAISE_ENGINE=1");
+            }
+        }
     }
 
     /** @return array<string, list<float>> pull and peak in °C, times in s, loss, by cut and way */

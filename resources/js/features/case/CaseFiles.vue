@@ -3,19 +3,22 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { ApiError, type Schemas } from '@/api/client'
+import { useOnceKey } from '@/api/once'
 import { importCase } from './queries'
 
 // The case as a file, out and in. Every error is listed by row; the good rows can be taken without them.
 defineProps<{ mayChange: boolean }>()
 const { t } = useI18n()
 const queries = useQueryClient()
+const keyFor = useOnceKey()
 const file = ref<File | null>(null)
 const result = ref<Schemas['CaseImported'] | null>(null)
 const problem = ref<string | null>(null)
 async function send(goodRows: boolean) {
   if (!file.value) return
   try {
-    result.value = await importCase(await file.value.text(), file.value.name.toLowerCase().endsWith('.csv'), goodRows)
+    result.value = await importCase(file.value, file.value.name.toLowerCase().endsWith('.csv'), goodRows, keyFor(`${file.value.name} ${file.value.size} ${file.value.lastModified} ${goodRows}`))
+    if (result.value.received + result.value.changed > 0) keyFor(null)
     problem.value = null
   } catch (error) {
     result.value = null

@@ -5,6 +5,7 @@ import InputText from 'primevue/inputtext'
 import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, ApiError, orThrow, type Schemas } from '@/api/client'
+import { once, useOnceKey } from '@/api/once'
 import { gradesQuery } from '@/features/atlas/queries'
 import { houseQuery } from '@/features/house/queries'
 import { catalogueQuery, findCutQuery } from '@/features/counter/queries'
@@ -14,10 +15,11 @@ const props = defineProps<{ lot?: Schemas['CaseLot'] }>()
 const emit = defineEmits<{ done: []; cancel: [] }>()
 const { t } = useI18n()
 const queries = useQueryClient()
+const keyFor = useOnceKey()
 const text = (value: string | number | null | undefined) => (value === null || value === undefined ? '' : String(value))
 const form = reactive({
   number: text(props.lot?.number), cut: text(props.lot?.cut), grade: text(props.lot?.grade), thickness_mm: text(props.lot?.thickness_mm), weight_g: text(props.lot?.weight_g), price_per_kg: text(props.lot?.price_per_kg),
-  aged_days: text(props.lot?.aged_days), packed: props.lot?.packed ?? ('wet' as 'wet' | 'dry'), origin: text(props.lot?.origin), use_by: text(props.lot?.use_by), parasite_frozen: props.lot?.parasite_frozen ?? false, pierced: props.lot?.pierced ?? false, lead_days: text(props.lot?.lead_days || ''),
+  aged_days: text(props.lot?.aged_days), packed: props.lot?.packed ?? ('wet' as 'wet' | 'dry'), origin: text(props.lot?.origin), use_by: text(props.lot?.use_by), parasite_frozen: props.lot?.parasite_frozen ?? false, pierced: props.lot?.pierced ?? false, stuffed: props.lot?.stuffed ?? false, rearing: props.lot?.rearing ?? '', lead_days: text(props.lot?.lead_days || ''),
 })
 const catalogue = useQuery(catalogueQuery())
 const find = ref(props.lot?.cut_name ?? '')
@@ -29,7 +31,7 @@ const offers = computed(() => (chosen.value?.name === find.value || asked.value 
 const figure = (value: string): number | null => (value.trim() === '' ? null : Number.isFinite(Number(value.replace(',', '.'))) ? Number(value.replace(',', '.')) : (value as unknown as number))
 const body = () => ({
   number: form.number.trim(), cut: form.cut, grade: form.grade.trim() || null, thickness_mm: figure(form.thickness_mm), weight_g: figure(form.weight_g), price_per_kg: figure(form.price_per_kg) ?? (undefined as unknown as number),
-  aged_days: figure(form.aged_days), packed: form.packed, origin: form.origin.trim() || null, use_by: form.use_by || null, parasite_frozen: form.parasite_frozen, pierced: form.pierced, lead_days: figure(form.lead_days) ?? 0,
+  aged_days: figure(form.aged_days), packed: form.packed, origin: form.origin.trim() || null, use_by: form.use_by || null, parasite_frozen: form.parasite_frozen, pierced: form.pierced, stuffed: form.stuffed, rearing: form.rearing || null, lead_days: figure(form.lead_days) ?? 0,
 })
 const grades = useQuery(gradesQuery())
 /** The values of the scales of this kind of meat that say how much fat is in the lean. */
@@ -42,7 +44,7 @@ const price = useMutation({
   onSuccess: (priced) => { form.price_per_kg = priced.price_per_kg.toFixed(2) },
 })
 const save = useMutation({
-  mutationFn: () => (props.lot ? orThrow(api.PUT('/case/lots/{lot}', { params: { path: { lot: props.lot.id } }, body: body() })) : orThrow(api.POST('/case/lots', { body: body() }))),
+  mutationFn: () => (props.lot ? orThrow(api.PUT('/case/lots/{lot}', { params: { path: { lot: props.lot.id } }, body: body() })) : orThrow(api.POST('/case/lots', { body: body(), headers: once(keyFor(JSON.stringify(body()))) }))),
   onSuccess: async () => {
     await Promise.all(['case', 'matches'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
     emit('done')
@@ -74,8 +76,10 @@ const shown = computed(() => fields.filter((field) => !props.lot || (field !== '
       <p v-if="price.error.value" class="wrong" role="alert">{{ price.error.value.message }}</p>
     </div>
     <div><label for="lot-packed">{{ t('case.packedHow') }}</label><select id="lot-packed" v-model="form.packed" data-testid="lot-packed"><option value="wet">{{ t('case.packed.wet') }}</option><option value="dry">{{ t('case.packed.dry') }}</option></select></div>
-    <label v-if="chosen?.food_class === 'fish'" class="tick"><input v-model="form.parasite_frozen" type="checkbox" /> {{ t('piece.frozen') }}</label>
+    <label v-if="chosen?.may_carry_parasites" class="tick"><input v-model="form.parasite_frozen" type="checkbox" /> {{ t('piece.frozen') }}</label>
     <label v-if="chosen?.can_be_pierced" class="tick"><input v-model="form.pierced" type="checkbox" /> {{ t('piece.pierced') }}</label>
+    <label v-if="chosen" class="tick"><input v-model="form.stuffed" type="checkbox" /> {{ t('piece.stuffed') }}</label>
+    <div v-if="chosen?.asks_rearing"><label for="lot-rearing">{{ t('piece.rearing') }}</label><select id="lot-rearing" v-model="form.rearing" data-testid="lot-rearing"><option value="">{{ t('rearing.unknown') }}</option><option value="farmed">{{ t('rearing.farmed') }}</option><option value="wild">{{ t('rearing.wild') }}</option></select></div>
     <p v-if="errors['pierced']" class="wrong" role="alert">{{ errors['pierced'] }}</p>
     <div class="row"><button type="submit" class="strong" :disabled="save.isPending.value" data-testid="lot-save">{{ t(lot ? 'case.save' : 'case.takeIn') }}</button><button type="button" class="plain" @click="emit('cancel')">{{ t('own.cancel') }}</button>
       <p v-if="save.error.value && Object.keys(errors).length === 0" class="wrong" role="alert">{{ save.error.value.message }}</p></div>

@@ -4,6 +4,8 @@ import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, orThrow, type Schemas } from '@/api/client'
+import { once, useOnceKey } from '@/api/once'
+import { shopZone } from '@/units/clock'
 import { mass, type Units } from '@/units/units'
 import { movesQuery } from './queries'
 
@@ -11,6 +13,7 @@ import { movesQuery } from './queries'
 const props = defineProps<{ lot: Schemas['CaseLot']; units: Units }>()
 const { t, d } = useI18n()
 const queries = useQueryClient()
+const keyFor = useOnceKey()
 const moves = useQuery(() => movesQuery(props.lot.id))
 type Kind = Schemas['NewMove']['kind']
 const kinds: Kind[] = ['weighed_out', 'thrown_away', 'counted', 'received']
@@ -19,8 +22,12 @@ const text = ref('')
 const reason = ref('')
 const grams = computed(() => { const value = Number(text.value.replace(',', '.')); return text.value.trim() === '' || !Number.isFinite(value) ? null : value })
 const move = useMutation({
-  mutationFn: () => orThrow(api.POST('/case/lots/{lot}/moves', { params: { path: { lot: props.lot.id } }, body: { kind: kind.value, grams: grams.value ?? 0, reason: reason.value || null } })),
+  mutationFn: () => {
+    const body = { kind: kind.value, grams: grams.value ?? 0, reason: reason.value || null }
+    return orThrow(api.POST('/case/lots/{lot}/moves', { params: { path: { lot: props.lot.id } }, body, headers: once(keyFor(JSON.stringify(body))) }))
+  },
   onSuccess: async () => {
+    keyFor(null) // the same again is meant again
     text.value = ''
     reason.value = ''
     await Promise.all(['case', 'matches'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
@@ -42,7 +49,7 @@ const reasons = ['past_day', 'discoloured', 'smell', 'dropped', 'trim'] as const
       <p v-if="move.error.value" class="wrong" role="alert" data-testid="move-problem">{{ move.error.value.message }}</p>
     </form>
     <ol v-if="moves.data.value?.length" class="past" data-testid="moves">
-      <li v-for="(each, i) in moves.data.value" :key="i"><b>{{ each.change_g > 0 ? '+' : each.change_g < 0 ? '−' : '' }}{{ mass(Math.abs(each.change_g), units) }}</b> {{ t(`move.${each.kind}`) }}<template v-if="each.reason">, {{ each.reason }}</template> <small>{{ d(new Date(each.at), { dateStyle: 'short', timeStyle: 'short' }) }}, {{ each.by ?? '' }}; {{ t('match.left', { left: mass(each.left_g, units) }) }}</small></li>
+      <li v-for="(each, i) in moves.data.value" :key="i"><b>{{ each.change_g > 0 ? '+' : each.change_g < 0 ? '−' : '' }}{{ mass(Math.abs(each.change_g), units) }}</b> {{ t(`move.${each.kind}`) }}<template v-if="each.reason">, {{ each.reason }}</template> <small>{{ d(new Date(each.at), { dateStyle: 'short', timeStyle: 'short', timeZone: shopZone }) }}, {{ each.by ?? '' }}; {{ t('match.left', { left: mass(each.left_g, units) }) }}</small></li>
     </ol>
   </div>
 </template>

@@ -4,14 +4,15 @@ import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 
 // One field for the whole ask. What is not understood is underlined and never dropped; what may come next is offered below.
-const props = defineProps<{ read: Schemas['LineRead'] | null; busy: boolean }>()
+const props = defineProps<{ read: Schemas['LineRead'] | null; busy: boolean; confirmed: string[] }>()
+defineEmits<{ confirm: [word: string] }>()
 const line = defineModel<string>({ required: true })
 const { t } = useI18n()
 const field = useTemplateRef<HTMLInputElement>('field')
 const open = ref(false)
 const at = ref(-1)
 const offers = computed(() => (open.value && line.value !== '' && !line.value.endsWith(' ') ? (props.read?.suggestions ?? []) : []))
-const isMarked = (chip: Schemas['Chip']) => chip.kind === 'unknown' || chip.suggestions.length > 0
+const isMarked = (chip: Schemas['Chip']) => (chip.kind === 'unknown' && !props.confirmed.includes(chip.text)) || chip.suggestions.length > 0
 /** Only while the marks belong to what is in the field now. */
 const marked = computed(() => (props.read?.chips ?? []).filter((chip) => isMarked(chip) && line.value.slice(chip.from, chip.to) === chip.text))
 const runs = computed(() => {
@@ -63,14 +64,15 @@ defineExpose({ focus: () => { field.value?.focus(); field.value?.select() } })
       <template v-for="chip in marked" :key="chip.from">
         <span>{{ t(chip.kind === 'avoid' ? 'line.notListed' : 'line.unknown', { text: chip.kind === 'avoid' ? chip.value : chip.text }) }}</span>
         <button v-for="word in chip.suggestions.filter(Boolean)" :key="word" type="button" @click="swap(chip, word)">{{ word }}?</button>
+        <template v-if="chip.kind === 'unknown'"><button type="button" data-testid="drop-word" @click="swap(chip, '')">{{ t('line.dropWord') }}</button><button type="button" data-testid="confirm-word" @click="$emit('confirm', chip.text)">{{ t('line.confirmWord') }}</button></template>
       </template>
     </p>
   </div>
 </template>
 
 <style scoped>
-.bar { display: flex; gap: 12px; align-items: center; flex: 1; min-width: 0; }
-.box { position: relative; flex: 1; min-width: 220px; display: flex; align-items: center; background: #fff; border: 2px solid var(--ink); height: 46px; }
+.bar { display: flex; flex-direction: column; gap: 6px; align-items: stretch; flex: 1; min-width: 0; }
+.box { position: relative; flex: none; min-width: 220px; display: flex; align-items: center; background: #fff; border: 2px solid var(--ink); height: 46px; }
 .box:focus-within { outline: 3px solid var(--focus); outline-offset: 2px; }
 kbd { flex: none; margin: 0 4px 0 10px; border: 1px solid var(--line); padding: 3px 7px; font: 600 14px/1 var(--figures); color: var(--soft); }
 .type { position: relative; flex: 1; min-width: 0; height: 100%; font: 500 20px/42px var(--figures); overflow: hidden; }
@@ -82,7 +84,6 @@ input::placeholder { color: #66716e; }
 ul { position: absolute; top: 46px; left: -2px; right: -2px; margin: 0; padding: 0; list-style: none; background: #fff; border: 2px solid var(--ink); z-index: 5; }
 li { padding: 8px 14px; font: 600 17px/24px var(--figures); cursor: pointer; }
 li[aria-selected='true'], li:hover { background: var(--ink); color: #fff; }
-.marked { margin: 0; display: flex; flex-wrap: wrap; gap: 4px 8px; align-items: center; color: var(--oxblood); font-size: 14px; max-width: 42%; }
+.marked { margin: 0; display: flex; flex-wrap: wrap; gap: 4px 8px; align-items: center; color: var(--oxblood); font-size: 14px; }
 .marked button { min-height: 34px; border: 1px solid var(--oxblood); background: #fff; color: var(--oxblood); font: 600 16px/1 var(--figures); padding: 0 9px; cursor: pointer; }
-@media (max-width: 900px) { .bar { flex-direction: column; align-items: stretch; gap: 6px; } .box { flex: none; } .marked { max-width: none; } }
 </style>

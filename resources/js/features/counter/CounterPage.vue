@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { onKeyStroke, refDebounced, useLocalStorage } from '@vueuse/core'
+import { onKeyStroke, refDebounced } from '@vueuse/core'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, ApiError, orThrow, type Schemas } from '@/api/client'
+import { once } from '@/api/once'
+import { isOutage, useOutage } from '@/api/reach'
+import { useDraft } from '@/ui/draft'
 import { useSession } from '@/session'
 import TicketCard from '@/ticket/TicketCard.vue'
 import { useUnits } from '@/units/useUnits'
@@ -30,8 +33,9 @@ const mayAdvise = computed(() => session.data.value?.may_advise ?? false)
 
 watch(cut, (now) => { if (now && pieces.piece.thicknessMm === null && pieces.piece.thicknessText === null) pieces.take(now) }, { immediate: true })
 
-const tab = useLocalStorage<'matches' | 'piece'>('nessmark.tab', 'matches')
-const touched = useLocalStorage('nessmark.byHand', false)
+const view = useDraft<{ tab: 'matches' | 'piece'; byHand: boolean }>('view', { tab: 'matches', byHand: false })
+const tab = computed({ get: () => view.value.tab, set: (now: 'matches' | 'piece') => { view.value.tab = now } })
+const touched = computed({ get: () => view.value.byHand, set: (now: boolean) => { view.value.byHand = now } })
 /** A match that was chosen stays while the ask is adjusted by tapping; another line is another ask. */
 const isPinned = ref(false)
 const byHand = computed(() => pieces.piece.lot === null && touched.value)
@@ -46,22 +50,25 @@ const choose = (match: Schemas['Found'] | undefined) => {
   takeMatch(match)
 }
 
-// The line is read as it is typed and makes the wish; a wish changed by tapping is written back into the line.
-const typedLast = ref(false)
-const line = computed({ get: () => store.kept.line, set: (text: string) => { typedLast.value = true; isPinned.value = false; store.kept.line = text } })
+// The line is read as it is typed and makes the wish; a wish changed by tapping is written back into the line. Words nobody understood stay in it.
+const line = computed({ get: () => store.kept.line, set: (text: string) => { Object.assign(store.kept, { line: text, isTyped: true }); isPinned.value = false } })
 const lineAsked = refDebounced(computed(() => store.kept.line), 160)
 const lineRead = useQuery(() => lineQuery(mayAdvise.value ? lineAsked.value : '', store.now))
-watch(() => lineRead.data.value, (read) => {
-  if (!read || !typedLast.value || lineAsked.value !== store.kept.line || lineRead.isPlaceholderData.value) return
+const isRead = computed(() => store.kept.line.trim() === '' || (lineAsked.value === store.kept.line && lineRead.isSuccess.value && !lineRead.isPlaceholderData.value))
+const unread = computed(() => (isRead.value && store.kept.line.trim() !== '' ? (lineRead.data.value?.chips ?? []).filter((chip) => chip.kind === 'unknown').map((chip) => chip.text) : []))
+watch([() => lineRead.data.value, isRead], ([read]) => {
+  if (!read || !isRead.value) return
+  store.kept.unread = unread.value
+  if (!store.kept.isTyped) return
   store.kept.wish = read.wish
   if (read.wish.named || read.wish.kinds?.length) touched.value = false // another meat is named: no longer the piece picked by hand
-})
+}, { immediate: true })
 const wished = refDebounced(computed(() => store.asked), 140)
 const matches = useQuery(() => matchesQuery(mayAdvise.value ? wished.value : null, store.now))
-watch(() => store.wish, (now, before) => { if (JSON.stringify(now) !== JSON.stringify(before) && now !== lineRead.data.value?.wish) typedLast.value = false })
+watch(() => store.wish, (now, before) => { if (JSON.stringify(now) !== JSON.stringify(before) && now !== lineRead.data.value?.wish) store.kept.isTyped = false })
 watch(() => matches.data.value, (found) => {
-  if (!found || matches.isPlaceholderData.value) return
-  if (!typedLast.value) store.kept.line = found.line
+  if (!found || matches.isPlaceholderData.value || store.kept.given) return // what was given stays on show until the next customer
+  if (!store.kept.isTyped) store.kept.line = [found.line, ...store.kept.unread].join(' ').trim()
   // The ticket follows the case, until a piece was picked by hand.
   if (found.matches.length === 0 || byHand.value) return
   const same = isPinned.value ? found.matches.find((match) => match.lot.number === pieces.piece.lot && (match.method === pieces.piece.method || pieces.piece.methodByHand)) : undefined
@@ -79,11 +86,12 @@ const asked = refDebounced(
   120,
 )
 const advice = useQuery(() => adviceQuery(mayAdvise.value ? asked.value : null))
-const ticket = computed(() => advice.data.value?.ticket ?? null)
+/** What was given stays on show until the next customer. */
+const ticket = computed(() => store.kept.given?.ticket ?? advice.data.value?.ticket ?? null)
 const isSettled = computed(() => JSON.stringify(asked.value) === JSON.stringify(pieces.ask))
 /** The ask on show is not matched yet: the ticket still belongs to the one before. */
-const isMatching = computed(() => mayAdvise.value && !byHand.value && (matches.isPlaceholderData.value || (typedLast.value && lineAsked.value !== store.kept.line) || (typedLast.value && lineRead.isPlaceholderData.value) || JSON.stringify(wished.value) !== JSON.stringify(store.asked)))
-const stale = computed(() => pieces.ask === null || isMatching.value || advice.isError.value || advice.isPlaceholderData.value || !isSettled.value)
+const isMatching = computed(() => mayAdvise.value && !byHand.value && (matches.isPlaceholderData.value || (store.kept.isTyped && !isRead.value) || JSON.stringify(wished.value) !== JSON.stringify(store.asked)))
+const stale = computed(() => !store.kept.given && (pieces.ask === null || isMatching.value || advice.isError.value || advice.isPlaceholderData.value || !isSettled.value))
 
 /** What the server refused, under the last word of its key, so that each stands by its own field. */
 const errors = computed<Record<string, string>>(() => {
@@ -97,20 +105,38 @@ const problem = computed(() => {
 })
 
 const read = ref<string[]>([])
-const findings = computed(() => ticket.value?.verdict.findings.map((finding) => finding.key).join() ?? '')
+const findings = computed(() => ticket.value?.verdict.findings.map((finding) => finding.id).join() ?? '')
 watch(findings, () => { read.value = [] })
 
+const refresh = () => Promise.all(['tickets', 'matches', 'case', 'customers'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
 const give = useMutation({
   mutationFn: () => {
     if (pieces.ask === null) throw new Error(t('ticket.problems'))
-    return orThrow(api.POST('/tickets', { body: { ask: pieces.ask, customer_label: store.kept.label || null, customer_id: store.kept.customer, sold_g: soldG.value, cautions_read: read.value, units: units.units } }))
+    const body = { ask: pieces.ask, customer_label: store.kept.label || null, customer_id: store.kept.customer, sold_g: soldG.value, cautions_read: read.value, units: units.units }
+    return orThrow(api.POST('/tickets', { body, headers: once(store.keyFor(JSON.stringify(body))) }))
   },
-  onSuccess: () => Promise.all(['tickets', 'matches', 'case', 'customers'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
+  retry: (count, error) => isOutage(error) && count < 20, // under its key it is given once, however often it is sent
+  onSuccess: (stored) => { Object.assign(store.kept, { given: stored, takenBack: null }); return refresh() },
 })
-watch(asked, () => give.reset())
+const takeBack = useMutation({
+  mutationFn: (id: string) => orThrow(api.POST('/tickets/{ticket}/take-back', { params: { path: { ticket: id } } })),
+  onSuccess: (stored) => { Object.assign(store.kept, { given: null, giving: null, takenBack: stored.number }); return refresh() },
+})
 /** Nothing in the case fits what is asked: a ticket of before would not belong to it. */
-const nothingFits = computed(() => mayAdvise.value && !byHand.value && matches.data.value?.matches.length === 0)
-const canGive = computed(() => ticket.value !== null && soldProblem.value === null && !nothingFits.value && !stale.value && ticket.value.verdict.may_be_handed_over && ticket.value.verdict.findings.every((finding) => read.value.includes(finding.key)))
+const nothingFits = computed(() => !store.kept.given && mayAdvise.value && !byHand.value && matches.data.value?.matches.length === 0)
+const isOut = useOutage()
+/** Why the ticket cannot be given, in the words of the screen; null when it can. Whatever was said and not understood stands before the button. */
+const lock = computed(() => {
+  const open = unread.value.filter((word) => !store.kept.confirmed.includes(word))
+  if (isOut.value) return t('lock.out')
+  if (!isRead.value) return t('lock.reading')
+  if (open.length) return t('lock.unread', { words: open.join(', ') })
+  if (nothingFits.value || ticket.value === null) return t('lock.nothing')
+  if (stale.value) return t('lock.working')
+  if (soldProblem.value !== null) return soldProblem.value
+  return ticket.value.verdict.findings.every((finding) => read.value.includes(finding.id)) ? null : t('lock.cautions')
+})
+const canGive = computed(() => lock.value === null && !store.kept.given && (ticket.value?.verdict.may_be_handed_over ?? false))
 /** The offer is for whoever is at risk; where nobody is, for everyone. */
 const takeOffer = () => {
   const word = ticket.value?.verdict.offer?.doneness
@@ -121,12 +147,13 @@ const soldText = ref('')
 const soldG = computed(() => (soldText.value.trim() === '' ? null : Math.round(Number(soldText.value.replace(',', '.')))))
 const soldProblem = computed(() => (Number.isNaN(soldG.value) ? t('piece.notANumber', { text: soldText.value }) : null))
 watch(() => pieces.piece.lot, () => { soldText.value = '' })
-const startAnew = () => { store.reset(); touched.value = false; isPinned.value = false; tab.value = 'matches'; typedLast.value = false; give.reset(); lineField.value?.focus() }
+const startAnew = () => { store.reset(); soldText.value = ''; read.value = []; touched.value = false; isPinned.value = false; tab.value = 'matches'; give.reset(); takeBack.reset(); lineField.value?.focus() }
 
 const lineField = useTemplateRef('lineField')
 const stepThickness = (by: -1 | 1) => Object.assign(pieces.piece, { thicknessMm: Math.round(pieces.piece.thicknessMm ?? cut.value?.thickness_mm.typical ?? 0) + by, thicknessText: null })
 const keysOpen = ref(false)
-const typing = (event: KeyboardEvent) => event.target instanceof HTMLInputElement && !['radio', 'checkbox'].includes(event.target.type)
+/** Where a key writes or chooses it is no shortcut. */
+const typing = (event: KeyboardEvent) => event.target instanceof Element && event.target.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]:not([contenteditable=false]), [role=combobox], [role=listbox], [role=slider], [role=spinbutton], dialog') !== null
 const onKey = (key: string, run: () => void) => onKeyStroke(key, (event) => {
   if (typing(event) || event.ctrlKey || event.metaKey || event.altKey) return
   event.preventDefault()
@@ -150,7 +177,7 @@ onKey('?', () => { keysOpen.value = true })
   <div v-else-if="catalogue.data.value && cut" class="counter">
     <h1 class="sr-only">{{ t('nav.counter') }}</h1>
     <div class="top">
-      <AskLine ref="lineField" v-model="line" :read="lineRead.data.value ?? null" :busy="lineRead.isFetching.value" />
+      <AskLine ref="lineField" v-model="line" :read="lineRead.data.value ?? null" :busy="lineRead.isFetching.value" :confirmed="store.kept.confirmed" @confirm="(word) => store.kept.confirmed.push(word)" />
       <button type="button" class="help new" data-testid="new-ask" @click="startAnew">{{ t('line.next') }} <kbd>N</kbd></button>
       <button type="button" class="help" :aria-label="t('keys.open')" @click="keysOpen = true">?</button>
       <button type="button" class="units" data-testid="units" @click="units.toggle()"><span class="sr-only">{{ t('app.units') }} </span>
@@ -167,12 +194,14 @@ onKey('?', () => { keysOpen.value = true })
     </section>
     <section class="part out" :aria-label="t('ticket.title')" aria-live="polite" :aria-busy="advice.isFetching.value">
       <p v-if="!mayAdvise" class="note">{{ t('ticket.mayNot') }}</p>
-      <div v-if="problem" class="problem" role="alert" data-testid="problem"><b>{{ t('ticket.problems') }}</b> {{ problem }} <template v-if="ticket">{{ t('ticket.old') }}</template></div>
+      <div v-if="problem && !store.kept.given" class="problem" role="alert" data-testid="problem"><b>{{ t('ticket.problems') }}</b> {{ problem }} <template v-if="ticket">{{ t('ticket.old') }}</template></div>
       <div v-else-if="pieces.ask === null && ticket && !nothingFits" class="problem" role="status">{{ t('ticket.old') }}</div>
       <p v-if="nothingFits" class="note" data-testid="nothing-fits">{{ t('ticket.nothingFits') }}</p>
-      <TicketCard v-else-if="ticket" v-model:read="read" :ticket="ticket" :units="units.units" :stale="stale" readable>
+      <TicketCard v-else-if="ticket" v-model:read="read" :ticket="ticket" :units="units.units" :stale="stale" :readable="!store.kept.given">
         <template #actions>
-          <GiveBar v-model:sold="soldText" :ticket="ticket" :units="units.units" :can-give="canGive" :pending="give.isPending.value" :given="give.data.value ?? null" :problem="soldProblem ?? give.error.value?.message ?? null" @give="give.mutate()" @offer="takeOffer" />
+          <GiveBar v-model:sold="soldText" :ticket="ticket" :units="units.units" :can-give="canGive" :lock="lock" :pending="give.isPending.value" :given="store.kept.given" :taken-back="store.kept.takenBack"
+            
+            :problem="soldProblem ?? give.error.value?.message ?? takeBack.error.value?.message ?? null" @give="give.mutate()" @offer="takeOffer" @take-back="(id) => { takeBack.mutate(id) }" @next="startAnew" />
         </template>
       </TicketCard>
       <p v-else-if="advice.isFetching.value" class="note">{{ t('ticket.waiting') }}</p>

@@ -72,6 +72,7 @@ const stepHeat = (by: -1 | 1) => Object.assign(store.piece, { heatC: Math.round(
 const slide = (value: number | number[]) => Object.assign(store.piece, { thicknessMm: Array.isArray(value) ? value[0] : value, thicknessText: null })
 const problem = (text: string | null, key: string) => (text === null ? (props.errors[key] ?? null) : text.trim() === '' ? t('piece.empty') : t('piece.notANumber', { text }))
 
+const rearing = computed({ get: () => store.piece.rearing ?? 'unknown', set: (said: 'unknown' | 'farmed' | 'wild') => { store.piece.rearing = said === 'unknown' ? null : said } })
 </script>
 
 <template>
@@ -96,8 +97,10 @@ const problem = (text: string | null, key: string) => (text === null ? (props.er
     <FigureField v-if="!cut.is_round" class="thin" :label="t('piece.thin')" :note="store.piece.thinMm === null ? t('piece.thinNone') : ''" :unit="lengthUnit" :less="t('piece.thinner')" :more="t('piece.thicker')" testid="thin"
       :text="store.piece.thinText ?? (store.piece.thinMm === null ? '' : field.length(store.piece.thinMm, units.units))" :error="problem(store.piece.thinText, 'thin_mm')" @typed="typeThin" @step="stepThin" />
     <ChoiceRow v-model="scale" testid="scale" :legend="t('ask.words')" :choices="[{ value: 'kitchen', label: t('ask.kitchen') }, { value: 'official', label: t('ask.official') }]" />
-    <label v-if="cut.food_class === 'fish'" class="tick"><input v-model="store.piece.parasiteFrozen" type="checkbox" data-testid="frozen" /> {{ t('piece.frozen') }}</label>
+    <label v-if="cut.may_carry_parasites" class="tick"><input v-model="store.piece.parasiteFrozen" type="checkbox" data-testid="frozen" /> {{ t('piece.frozen') }}</label>
+    <ChoiceRow v-if="cut.asks_rearing" v-model="rearing" tight testid="rearing" :legend="t('piece.rearing')" :choices="(['unknown', 'farmed', 'wild'] as const).map((value) => ({ value, label: t(`rearing.${value}`) }))" />
     <label v-if="cut.can_be_pierced" class="tick"><input v-model="store.piece.pierced" type="checkbox" data-testid="pierced" /> {{ t('piece.pierced') }}</label>
+    <label class="tick"><input v-model="store.piece.stuffed" type="checkbox" data-testid="stuffed" /> {{ t('piece.stuffed') }}</label>
   </div>
 </template>
 

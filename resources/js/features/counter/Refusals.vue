@@ -3,7 +3,7 @@ import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { useSay } from '@/i18n/useSay'
 import { type Units } from '@/units/units'
-import { localIso } from './clock'
+import { localIso } from '@/units/clock'
 import { useWish } from './useWish'
 
 // Nothing fits: which condition would have to give, by how much, and a button where it can be given here and now.

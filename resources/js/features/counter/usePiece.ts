@@ -1,7 +1,7 @@
-import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
+import { useDraft } from '@/ui/draft'
 import type { CounterCut } from './queries'
 import { useWish } from './useWish'
 
@@ -31,17 +31,20 @@ export interface Piece {
   thinText: string | null
   parasiteFrozen: boolean
   pierced: boolean
+  stuffed: boolean
+  /** How the animal lived; null where nobody said. */
+  rearing: 'farmed' | 'wild' | null
 }
 
 const empty: Piece = {
   cut: 'beef-rib-eye-steak', lot: null, diners: null, grade: null, thicknessMm: null, thicknessText: null, startC: 5, startText: null, method: null, methodByHand: false, heatC: null, heatText: null, fires: {},
-  surface: 'patted', thinMm: null, thinText: null, parasiteFrozen: false, pierced: false,
+  surface: 'patted', thinMm: null, thinText: null, parasiteFrozen: false, pierced: false, stuffed: false, rearing: null,
 }
 const untouched = { thicknessText: null, startC: 5, startText: null, heatC: null, heatText: null, surface: 'patted' as Surface, thinMm: null, thinText: null }
 
 /** The piece the ticket is for: from a match, or picked by hand. Kept on the device. */
 export const usePiece = defineStore('piece', () => {
-  const piece = useLocalStorage<Piece>('nessmark.piece', { ...empty }, { mergeDefaults: true })
+  const piece = useDraft<Piece>('piece', { ...empty })
   const wishes = useWish()
 
   /** What is worth asking about the fire of the method now chosen. */
@@ -66,6 +69,8 @@ export const usePiece = defineStore('piece', () => {
       schools: { doneness_words: wishes.scale },
       parasite_frozen: is.parasiteFrozen,
       pierced: is.pierced,
+      stuffed: is.stuffed,
+      rearing: is.rearing ?? undefined,
       raw_g: wishes.wish.raw_g ?? null,
       eat_at: wishes.wish.eat_at ?? null,
     }
@@ -73,7 +78,7 @@ export const usePiece = defineStore('piece', () => {
 
   /** Picked by hand: it brings its own thickness, method and doneness; what was said of the last piece is not true of it. */
   function take(cut: CounterCut) {
-    Object.assign(piece.value, { ...untouched, cut: cut.slug, lot: null, diners: null, grade: null, thicknessMm: cut.thickness_mm.typical, parasiteFrozen: false, pierced: false })
+    Object.assign(piece.value, { ...untouched, cut: cut.slug, lot: null, diners: null, grade: null, thicknessMm: cut.thickness_mm.typical, parasiteFrozen: false, pierced: false, stuffed: false, rearing: null })
     if (piece.value.method === null || !cut.methods.includes(piece.value.method)) piece.value.method = cut.methods[0] ?? null
     keepWords(cut)
   }
@@ -82,7 +87,7 @@ export const usePiece = defineStore('piece', () => {
   function takeMatch(ask: Ask) {
     Object.assign(piece.value, {
       ...untouched, cut: ask.cut, lot: ask.lot ?? null, diners: ask.diners, grade: ask.grade ?? null, thicknessMm: ask.thickness_mm, method: ask.method ?? null, methodByHand: false,
-      fires: { ...piece.value.fires, ...ask.fires }, parasiteFrozen: ask.parasite_frozen ?? false, pierced: ask.pierced ?? false,
+      fires: { ...piece.value.fires, ...ask.fires }, parasiteFrozen: ask.parasite_frozen ?? false, pierced: ask.pierced ?? false, stuffed: ask.stuffed ?? false, rearing: ask.rearing ?? null,
     })
   }
 

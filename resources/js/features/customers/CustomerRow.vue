@@ -2,6 +2,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { shopZone } from '@/units/clock'
 import { useRouter } from 'vue-router'
 import { api, orThrow, orThrowEmpty, type Schemas } from '@/api/client'
 import { useWish } from '@/features/counter/useWish'
@@ -40,7 +41,7 @@ function serve() {
       <ToggleRow v-model="appliances" testid="customer-appliances" :legend="t('ask.cooksOn')" :choices="kinds.map((value) => ({ value, label: t(`appliance.${value}`) }))" />
       <ChoiceRow v-model="units" :legend="t('app.units')" :choices="(['metric', 'imperial'] as const).map((value) => ({ value, label: t(`app.${value}`) }))" />
       <p v-if="change.error.value" class="wrong" role="alert">{{ change.error.value.message }}</p>
-      <ol v-if="tickets.data.value?.length"><li v-for="ticket in tickets.data.value" :key="ticket.id"><RouterLink :to="{ name: 'ticket', params: { id: ticket.id } }">{{ ticket.number }} {{ ticket.cut_name }}</RouterLink> <small>{{ t(`method.${ticket.method}`) }}, {{ d(new Date(ticket.given_at), { dateStyle: 'medium' }) }}</small></li></ol>
+      <ol v-if="tickets.data.value?.length"><li v-for="ticket in tickets.data.value" :key="ticket.id"><RouterLink :to="{ name: 'ticket', params: { id: ticket.id } }">{{ ticket.number }} {{ ticket.cut_name }}</RouterLink> <small>{{ t(`method.${ticket.method}`) }}, {{ d(new Date(ticket.given_at), { dateStyle: 'medium', timeZone: shopZone }) }}</small></li></ol>
       <div class="do">
         <button type="button" class="strong" data-testid="serve" @click="serve">{{ t('customers.serve') }}</button>
         <button v-if="!sure" type="button" class="plain" data-testid="forget" @click="sure = true">{{ t('customers.forget') }}</button>

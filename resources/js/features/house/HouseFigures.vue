@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
-import { reactive } from 'vue'
+import { computed, reactive } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 
@@ -10,10 +10,11 @@ const emit = defineEmits<{ save: [change: Schemas['HouseRules']] }>()
 const { t } = useI18n()
 const form = reactive({
   portions: String(props.sheet.rules.portions_pct ?? 100), margin: props.sheet.rules.margin_pct === null || props.sheet.rules.margin_pct === undefined ? '' : String(props.sheet.rules.margin_pct),
-  units: props.sheet.rules.units ?? 'metric', currency: props.sheet.rules.currency ?? 'EUR', language: props.sheet.rules.language ?? 'en',
+  units: props.sheet.rules.units ?? 'metric', currency: props.sheet.rules.currency ?? 'EUR', language: props.sheet.rules.language ?? 'en', timeZone: props.sheet.rules.time_zone ?? 'UTC',
 })
 const figure = (text: string) => (text.trim() === '' ? null : Number.isFinite(Number(text.replace(',', '.'))) ? Number(text.replace(',', '.')) : (text as unknown as number))
-const save = () => { emit('save', { portions_pct: figure(form.portions) ?? 100, margin_pct: figure(form.margin), units: form.units, currency: form.currency, language: form.language }) }
+const save = () => { emit('save', { portions_pct: figure(form.portions) ?? 100, margin_pct: figure(form.margin), units: form.units, currency: form.currency, language: form.language, time_zone: form.timeZone }) }
+const zones = computed(() => [...new Set([form.timeZone, 'UTC', ...Intl.supportedValuesOf('timeZone')])])
 </script>
 
 <template>
@@ -25,6 +26,8 @@ const save = () => { emit('save', { portions_pct: figure(form.portions) ?? 100, 
     <label>{{ t('house.units') }}<select v-model="form.units" :disabled="!sheet.may_change"><option value="metric">{{ t('app.metric') }}</option><option value="imperial">{{ t('app.imperial') }}</option></select></label>
     <label>{{ t('house.currency') }}<select v-model="form.currency" :disabled="!sheet.may_change"><option v-for="each in sheet.currencies" :key="each" :value="each">{{ each }}</option></select></label>
     <label>{{ t('house.language') }}<select v-model="form.language" :disabled="!sheet.may_change"><option v-for="each in sheet.languages" :key="each" :value="each">{{ t(`languageName.${each}`) }}</option></select></label>
+    <label>{{ t('house.timeZone') }}<select v-model="form.timeZone" class="zone" :disabled="!sheet.may_change" data-testid="time-zone"><option v-for="each in zones" :key="each" :value="each">{{ each.replaceAll('_', ' ') }}</option></select></label>
+    <p v-if="errors['time_zone']" class="wrong" role="alert">{{ errors['time_zone'] }}</p>
     <button v-if="sheet.may_change" type="submit" class="strong" data-testid="save-figures">{{ t('house.save') }}</button>
   </form>
 </template>
@@ -33,5 +36,6 @@ const save = () => { emit('save', { portions_pct: figure(form.portions) ?? 100, 
 .figures { background: #fff; padding: 14px 18px; display: grid; gap: 12px; justify-items: start; }
 label { display: grid; grid-template-columns: 420px 130px; gap: 14px; align-items: center; font-size: 16px; margin: 0; }
 label :deep(.p-inputtext), select { height: 42px; width: 130px; border: 1px solid var(--line); background: #fff; color: var(--ink); font: 600 18px var(--figures); padding: 0 8px; text-align: right; }
+label .zone { width: 230px; text-align: left; }
 @media (max-width: 640px) { label { grid-template-columns: minmax(0, 1fr); } }
 </style>

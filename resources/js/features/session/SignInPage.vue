@@ -20,6 +20,7 @@ const signIn = useMutation({
     queries.setQueryData(sessionKeys.all, session)
     const to = typeof route.query['to'] === 'string' && route.query['to'].startsWith('/') ? route.query['to'] : '/counter'
     await router.push(to)
+    void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== sessionKeys.all[0] })
   },
 })
 const problem = () => {

@@ -1,7 +1,10 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useI18n } from 'vue-i18n'
+import { api, orThrow } from '@/api/client'
+import { useSession } from '@/session'
 import TicketCard from '@/ticket/TicketCard.vue'
+import { shownAt } from '@/units/clock'
 import { useUnits } from '@/units/useUnits'
 import { ticketQuery } from './queries'
 
@@ -9,6 +12,12 @@ const props = defineProps<{ id: string }>()
 const { t, d } = useI18n()
 const units = useUnits()
 const kept = useQuery(() => ticketQuery(props.id))
+const session = useSession()
+const queries = useQueryClient()
+const takeBack = useMutation({
+  mutationFn: () => orThrow(api.POST('/tickets/{ticket}/take-back', { params: { path: { ticket: props.id } } })),
+  onSuccess: () => Promise.all(['tickets', 'matches', 'case', 'customers'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
+})
 </script>
 
 <template>
@@ -19,10 +28,12 @@ const kept = useQuery(() => ticketQuery(props.id))
     <template v-else>
       <header>
         <h1 data-testid="ticket-number">{{ t('tickets.number') }} {{ kept.data.value.number }}<template v-if="kept.data.value.customer_label">, {{ kept.data.value.customer_label }}</template></h1>
-        <p>{{ kept.data.value.given_by }}, {{ d(new Date(kept.data.value.given_at), { dateStyle: 'medium', timeStyle: 'short' }) }}. {{ t('tickets.engine', { version: kept.data.value.engine_version }) }}</p>
+        <p>{{ kept.data.value.given_by }}, {{ d(new Date(kept.data.value.given_at), shownAt()) }}. {{ t('tickets.engine', { version: kept.data.value.engine_version }) }}</p>
         <a class="strong" :href="`/api/v1/tickets/${kept.data.value.id}/card.pdf?units=${units.units}`" target="_blank" rel="noopener" data-testid="card-link">{{ t('ticket.card') }}</a>
+        <button v-if="kept.data.value.can_be_taken_back && session.data.value?.may_advise" type="button" class="plain" :disabled="takeBack.isPending.value" data-testid="take-back" @click="takeBack.mutate()">{{ t('ticket.takeBack') }}</button>
         <button type="button" class="plain" data-testid="units" @click="units.toggle()">{{ t(units.units === 'metric' ? 'app.imperial' : 'app.metric') }}</button>
       </header>
+      <p v-if="kept.data.value.taken_back_at" class="back-note" role="status">{{ t('tickets.takenBackAt', { when: d(new Date(kept.data.value.taken_back_at), shownAt()) }) }}</p>
       <TicketCard class="kept" :ticket="kept.data.value.ticket" :units="units.units" />
     </template>
   </section>
@@ -33,6 +44,7 @@ const kept = useQuery(() => ticketQuery(props.id))
 .back { color: var(--ink); font: 600 17px/32px var(--figures); }
 header { display: flex; gap: 14px; align-items: center; margin: 4px 0 10px; flex-wrap: wrap; max-width: 860px; }
 header p { margin: 0; flex: 1; min-width: 220px; color: #3c4643; font-size: 14px; }
+.back-note { max-width: 860px; margin: 0 0 10px; padding: 8px 12px; background: var(--mustard-wash); border-left: 5px solid var(--mustard); font-weight: 700; }
 h1 { font-size: 28px; }
 .kept { max-width: 860px; min-height: 0; }
 </style>

@@ -4,6 +4,7 @@ import { refDebounced } from '@vueuse/core'
 import InputText from 'primevue/inputtext'
 import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { shownAt } from '@/units/clock'
 import { length } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import { ticketsQuery } from './queries'
@@ -34,9 +35,9 @@ const tickets = useQuery(() => ticketsQuery(asked.value.trim(), page.value))
           <td class="who">{{ ticket.customer_label ?? '' }}</td>
           <td><RouterLink class="what" :to="{ name: 'ticket', params: { id: ticket.id } }">{{ ticket.cut_name }}</RouterLink>
             <span class="how">{{ t(`method.${ticket.method}`) }}, {{ t(`word.${ticket.doneness}`) }}, {{ length(ticket.thickness_mm, units.units) }}, {{ t('tickets.people', { diners: ticket.diners }) }}</span></td>
-          <td><span :class="['level', ticket.verdict]">{{ t(`verdict.${ticket.verdict}`) }}</span></td>
+          <td><span v-if="ticket.taken_back_at" class="level back">{{ t('tickets.takenBack') }}</span><span v-else :class="['level', ticket.verdict]">{{ t(`verdict.${ticket.verdict}`) }}</span></td>
           <td>{{ ticket.given_by }}</td>
-          <td class="num">{{ d(new Date(ticket.given_at), { dateStyle: 'medium', timeStyle: 'short' }) }}</td>
+          <td class="num">{{ d(new Date(ticket.given_at), shownAt()) }}</td>
         </tr>
       </tbody>
     </table>
