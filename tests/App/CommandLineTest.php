@@ -32,6 +32,19 @@ final class CommandLineTest extends TestCase
         self::assertStringStartsWith('2099-12-24T19:', $reply['ticket']['on_heat_at']);
     }
 
+    public function test_the_house_of_the_command_line_gives_the_rules_and_an_ask_cannot_loosen_them(): void
+    {
+        $ask = '{"cut":"beef-rib-eye-steak","thickness_mm":30,"profile":"us","diners":[{"count":2,"at_risk":true,"doneness":"medium_well"}]}';
+        $level = static fn (string ...$options): string => json_decode(self::artisan('nessmark:advise', $ask, $options)[1], true)['ticket']['verdict']['level'];
+        $house = (string) tempnam(sys_get_temp_dir(), 'nessmark');
+        file_put_contents($house, '{"profile":"uk","stops_below":true}');
+
+        self::assertSame(['clear', 'stop', 'stop'], [$level(), $level('--profile=uk'), $level("--house={$house}")]);
+        self::assertSame(2, self::artisan('nessmark:advise', $ask, ["--house={$house}", '--profile=us'])[0]);
+        self::assertSame(2, self::artisan('nessmark:advise', $ask, ['--profile=mars'])[0]);
+        unlink($house);
+    }
+
     public function test_advise_takes_the_fire_the_surface_and_the_thin_end(): void
     {
         $advised = static function (string $more): array {
