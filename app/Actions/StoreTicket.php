@@ -17,7 +17,7 @@ use App\Services\Units;
 use Illuminate\Support\Facades\DB;
 use Nessmark\Advice\TicketWriter;
 use Nessmark\Contract\AskReader;
-use Nessmark\Contract\Engine;
+use Nessmark\Data\Engine;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Quantity\Mass;
 

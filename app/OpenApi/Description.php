@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\OpenApi;
 
-use Nessmark\Contract\Engine;
+use Nessmark\Data\Engine;
 use OpenApi\Attributes as OA;
 use OpenApi\Generator;
 use RuntimeException;

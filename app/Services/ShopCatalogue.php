@@ -11,8 +11,8 @@ use App\Models\Shop;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use Nessmark\Catalogue\Catalogue;
-use Nessmark\Catalogue\Record;
 use Nessmark\Catalogue\ShopChanges;
+use Nessmark\Data\Record;
 
 /** Between rows and the core: what a shop has made of the catalogue. */
 final readonly class ShopCatalogue

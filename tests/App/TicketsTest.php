@@ -7,7 +7,7 @@ namespace Tests\App;
 use App\Models\Role;
 use App\Models\Ticket;
 use Database\Seeders\DatabaseSeeder;
-use Nessmark\Contract\Engine;
+use Nessmark\Data\Engine;
 use RuntimeException;
 use Smalot\PdfParser\Parser;
 

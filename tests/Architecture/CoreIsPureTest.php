@@ -23,9 +23,9 @@ final class CoreIsPureTest extends TestCase
         'file_get_contents', 'file_put_contents', 'fopen', 'glob', 'curl_init', 'error_log', 'usleep', 'sleep',
     ];
 
-    private const READS_DATA = 'Catalogue/DataFolder.php';
+    private const READS_DATA = 'Data/DataFolder.php';
 
-    private const CHECKS_SCHEMAS = 'Catalogue/CutCheck.php';
+    private const CHECKS_SCHEMAS = 'Contract/CutCheck.php';
 
     public function test_the_core_names_only_itself_and_php(): void
     {
@@ -63,6 +63,13 @@ final class CoreIsPureTest extends TestCase
         }
 
         self::assertSame([], $offending);
+    }
+
+    public function test_every_folder_has_its_layer(): void
+    {
+        $folders = array_map(basename(...), glob(dirname(__DIR__, 2).'/core/src/*', GLOB_ONLYDIR) ?: []);
+
+        self::assertEqualsCanonicalizing(array_merge(...LayerRules::LAYERS), $folders);
     }
 
     /** @return iterable<string, array<Node>> parsed files of the core, names resolved */

@@ -11,6 +11,23 @@ use PHPat\Test\PHPat;
 /** Which way imports may point. Run by PHPStan. */
 final class LayerRules
 {
+    /** The folders of the core from the ground up; those on one line know nothing of each other. */
+    public const LAYERS = [
+        ['Errors', 'Say', 'Data'],
+        ['Quantity'],
+        ['Heat'],
+        ['Meat'],
+        ['Grade'],
+        ['Catalogue', 'Stock', 'Appliance', 'Doneness'],
+        ['Method'],
+        ['Texture', 'Atlas', 'Safety'],
+        ['School', 'House'],
+        ['Advice'],
+        ['Matching'],
+        ['AskLine'],
+        ['Contract'],
+    ];
+
     public function testCoreImportsNothing(): Rule
     {
         return PHPat::rule()->classes(Selector::inNamespace('Nessmark'))
@@ -25,10 +42,18 @@ final class LayerRules
             ->because('a quantity that changes under its owner is a wrong figure on a ticket');
     }
 
-    public function testHeatKnowsNoTrade(): Rule
+    /** @return iterable<string, Rule> one for each folder of the core: it imports only from the layers below its own */
+    public function testAFolderImportsOnlyFromBelow(): iterable
     {
-        return PHPat::rule()->classes(Selector::inNamespace('Nessmark\Heat'))
-            ->shouldNot()->dependOn()->classes(Selector::inNamespace('Nessmark\Advice'), Selector::inNamespace('Nessmark\Safety'), Selector::inNamespace('Nessmark\Method'), Selector::inNamespace('Nessmark\Contract'))
-            ->because('the solver serves the trade, not the other way round');
+        foreach (self::LAYERS as $height => $layer) {
+            foreach ($layer as $folder) {
+                $above = array_diff(array_merge(...array_slice(self::LAYERS, $height)), [$folder]);
+                if ($above !== []) {
+                    yield $folder => PHPat::rule()->classes(Selector::inNamespace("Nessmark\\{$folder}"))
+                        ->shouldNot()->dependOn()->classes(...array_map(static fn (string $other) => Selector::inNamespace("Nessmark\\{$other}"), array_values($above)))
+                        ->because("{$folder} lies below them, or beside them; what both need belongs further down");
+                }
+            }
+        }
     }
 }

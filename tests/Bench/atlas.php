@@ -5,8 +5,8 @@
 declare(strict_types=1);
 
 use Nessmark\Catalogue\Catalogue;
-use Nessmark\Catalogue\DataFolder;
 use Nessmark\Catalogue\NameIndex;
+use Nessmark\Data\DataFolder;
 use Nessmark\Method\Suitability;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';

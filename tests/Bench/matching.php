@@ -6,9 +6,9 @@
 declare(strict_types=1);
 
 use Nessmark\Catalogue\Catalogue;
-use Nessmark\Catalogue\DataFolder;
 use Nessmark\Contract\CounterDesk;
 use Nessmark\Contract\LotReader;
+use Nessmark\Data\DataFolder;
 use Nessmark\Grade\GradeTable;
 use Nessmark\House\HouseRules;
 use Nessmark\Method\Suitability;

@@ -9,7 +9,7 @@ use Nessmark\Advice\Advisor;
 use Nessmark\Advice\RoughCook;
 use Nessmark\Advice\Specimen;
 use Nessmark\Catalogue\Catalogue;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Heat\Body;
 use Nessmark\Heat\ConstantMaterial;
 use Nessmark\Heat\CoreTrace;

@@ -8,7 +8,7 @@ use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Nessmark\Catalogue\AtlasQuery;
+use Nessmark\Atlas\AtlasQuery;
 use Nessmark\Meat\FatClass;
 use Nessmark\Meat\Group;
 use Nessmark\Meat\Tenderness;

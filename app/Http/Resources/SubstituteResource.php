@@ -6,8 +6,8 @@ namespace App\Http\Resources;
 
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Nessmark\Advice\Phrase;
 use Nessmark\Meat\Cut;
+use Nessmark\Say\Phrase;
 
 /** @property-read array{cut: Cut, distance: float, time_s: float|null, changes: list<Phrase>} $resource */
 final class SubstituteResource extends JsonResource

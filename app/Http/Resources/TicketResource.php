@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Models\Ticket;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Nessmark\Contract\Engine;
+use Nessmark\Data\Engine;
 
 /** @property Ticket $resource */
 final class TicketResource extends JsonResource

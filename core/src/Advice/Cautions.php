@@ -8,6 +8,7 @@ use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Method\Method;
 use Nessmark\Safety\Finding;
 use Nessmark\Safety\Verdict;
+use Nessmark\Say\Phrase;
 
 /** What the counter always says with this piece and this fire. */
 final readonly class Cautions

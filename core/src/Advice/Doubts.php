@@ -10,6 +10,7 @@ use Nessmark\Appliance\Kitchen;
 use Nessmark\Appliance\Load;
 use Nessmark\Meat\Hazard;
 use Nessmark\Method\Method;
+use Nessmark\Say\Phrase;
 
 /** What a ticket cannot promise, and what may go wrong with it. */
 final readonly class Doubts

@@ -12,6 +12,7 @@ use Nessmark\Heat\Stage;
 use Nessmark\Quantity\Length;
 use Nessmark\Safety\Cooling;
 use Nessmark\Safety\Verdict;
+use Nessmark\Say\Phrase;
 
 /** What is to be done with what is left over: how long the piece takes to cool, and how thin it has to be cut so that it is cold in time. */
 final readonly class Keeping

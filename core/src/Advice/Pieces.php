@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\Advice;
 
+use Nessmark\Say\Phrase;
+
 /** The pieces of one meal that are cooked or seasoned apart, each with its mark, all ready together. */
 final readonly class Pieces
 {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Advice;
 
 use Nessmark\Appliance\Fires;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Doneness\Scale;

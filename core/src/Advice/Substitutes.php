@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Nessmark\Advice;
 
 use Nessmark\Catalogue\Catalogue;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Heat\FibreDirection;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Form;
 use Nessmark\Method\Fit;
 use Nessmark\Method\Method;
 use Nessmark\Method\Suitability;
+use Nessmark\Say\Phrase;
 
 /**
  * What to sell instead: the cuts most like one under a method, each with what changes. Likeness is a distance over what is

@@ -11,6 +11,7 @@ use Nessmark\Meat\Cut;
 use Nessmark\Meat\Surface;
 use Nessmark\Quantity\Length;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\Say\Phrase;
 
 /** What standing in the room before cooking really changes. Never said where the meat has to start cold. */
 final readonly class Tempering

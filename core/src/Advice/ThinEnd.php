@@ -7,6 +7,7 @@ namespace Nessmark\Advice;
 use Nessmark\Method\MethodPlan;
 use Nessmark\Method\PullFinder;
 use Nessmark\Quantity\Length;
+use Nessmark\Say\Phrase;
 
 /** A piece that runs out thin: how much earlier its thin end is where its middle is to be. */
 final readonly class ThinEnd

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Nessmark\Advice;
 
 use Nessmark\Appliance\Kitchen;
-use Nessmark\Catalogue\DataFolder;
-use Nessmark\Catalogue\Sources;
-use Nessmark\Contract\Engine;
+use Nessmark\Data\DataFolder;
+use Nessmark\Data\Engine;
+use Nessmark\Data\Sources;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Meat\Muscle;
@@ -16,6 +16,7 @@ use Nessmark\Method\MethodTable;
 use Nessmark\Quantity\Mass;
 use Nessmark\Safety\Level;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\Say\Phrase;
 use Nessmark\Stock\Lot;
 
 /** Turns a computed cook into the ticket: plain data, every key with its unit, every sentence a phrase the wording knows. */

@@ -9,6 +9,7 @@ use DateTimeImmutable;
 use Nessmark\Heat\Stage;
 use Nessmark\Meat\Hazard;
 use Nessmark\Method\Method;
+use Nessmark\Say\Phrase;
 
 /** What the cook does, in order: seconds from the moment the meat meets the heat, and the clock where the hour of eating is known. */
 final readonly class Timeline

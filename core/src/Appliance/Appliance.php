@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Appliance;
 
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\Record;
 use Nessmark\Heat\Face;
 use Nessmark\Heat\Shape;
 use Nessmark\Meat\Surface;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\Appliance;
 
-use Nessmark\Catalogue\DataFolder;
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\DataFolder;
+use Nessmark\Data\Record;
 use Nessmark\Heat\Face;
 
 /** The appliances, and the air of the room around them. */

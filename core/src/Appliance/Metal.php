@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Appliance;
 
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\Record;
 use Nessmark\Heat\Plate;
 
 /** The metal of a pan or griddle: what it holds, how far along it heat is drawn to a cold piece, and how large it is. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nessmark\AskLine;
 
-use Nessmark\Catalogue\DataFolder;
 use Nessmark\Catalogue\Kinds;
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\DataFolder;
+use Nessmark\Data\Record;
 
 /** The fixed words of the ask line: what each stands for, and the word each value is written back with. */
 final class Lexicon

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Catalogue;
 
+use Nessmark\Data\DataFolder;
 use Nessmark\Meat\Cut;
 
 /** Names that mean different cuts, with the question that settles it. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Catalogue;
 
+use Nessmark\Data\DataFolder;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Muscle;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Catalogue;
 
+use Nessmark\Data\Record;
 use Nessmark\Meat\Cut;
 
 /** A word for many cuts: an animal, a group of the counter, a shape. Fits when the cut's group, form or slug does. */

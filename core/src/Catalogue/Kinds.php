@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\Catalogue;
 
+use Nessmark\Data\DataFolder;
+
 /** The words for many cuts that are understood. */
 final readonly class Kinds
 {

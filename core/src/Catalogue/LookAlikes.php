@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\Catalogue;
 
+use Nessmark\Data\DataFolder;
+
 /** Cuts that are confused with each other. Each pair is written once, so it always points both ways. */
 final readonly class LookAlikes
 {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Catalogue;
 
+use Nessmark\Data\Record;
 use Nessmark\Errors\InputRefused;
 
 /** What one shop has made of the catalogue. */

@@ -13,7 +13,7 @@ use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Fires;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\Catalogue;
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\Record;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Doneness\Scale;

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Nessmark\Contract;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Catalogue\AmbiguousNames;
 use Nessmark\Catalogue\Catalogue;
-use Nessmark\Catalogue\DataFolder;
 use Nessmark\Catalogue\LookAlikes;
 use Nessmark\Catalogue\NameHit;
-use Nessmark\Catalogue\Record;
-use Nessmark\Catalogue\Sources;
+use Nessmark\Data\DataFolder;
+use Nessmark\Data\Record;
+use Nessmark\Data\Sources;
 use Nessmark\Grade\GradeScale;
 use Nessmark\Grade\GradeTable;
 use Nessmark\Meat\Cut;
@@ -21,6 +20,7 @@ use Nessmark\Meat\Tenderness;
 use Nessmark\Method\Fit;
 use Nessmark\Method\MethodFit;
 use Nessmark\Method\Suitability;
+use Nessmark\Say\Phrase;
 
 /** What the atlas tells about cuts, as plain data: lines of a list, and one page a cut. */
 final readonly class AtlasReport

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Nessmark\Contract;
 
 use Nessmark\Catalogue\Catalogue;
-use Nessmark\Catalogue\CutCheck;
-use Nessmark\Catalogue\DataFolder;
 use Nessmark\Catalogue\FoldedName;
-use Nessmark\Catalogue\Record;
 use Nessmark\Catalogue\ShopChanges;
+use Nessmark\Data\DataFolder;
+use Nessmark\Data\Record;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Errors\Violation;
 use Nessmark\Meat\Cut;

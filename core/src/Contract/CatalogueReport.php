@@ -6,7 +6,7 @@ namespace Nessmark\Contract;
 
 use Nessmark\Advice\Appetite;
 use Nessmark\Appliance\Kitchen;
-use Nessmark\Catalogue\Atlas;
+use Nessmark\Atlas\Atlas;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Nessmark\Contract;
 
-use Nessmark\Advice\Phrase;
-use Nessmark\Catalogue\DataFolder;
-use Nessmark\Catalogue\Sources;
+use Nessmark\Data\DataFolder;
+use Nessmark\Data\Sources;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Grade\GradeEffect;
 use Nessmark\Grade\GradeScale;
 use Nessmark\Grade\GradeStep;
 use Nessmark\Grade\GradeTable;
 use Nessmark\Meat\Cut;
+use Nessmark\Say\Phrase;
 
 /** Grade scales, and what one reading on one of them means, as plain data. */
 final readonly class GradeReport

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nessmark\Contract;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Advice\PriceOf;
 use Nessmark\Doneness\Scale;
 use Nessmark\Matching\Answer;
@@ -16,6 +15,7 @@ use Nessmark\Matching\Share;
 use Nessmark\Matching\WhyNot;
 use Nessmark\Matching\Wish;
 use Nessmark\Method\Method;
+use Nessmark\Say\Phrase;
 use Nessmark\Stock\Lot;
 
 /**

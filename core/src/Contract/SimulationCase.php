@@ -9,6 +9,7 @@ use Nessmark\Errors\QuantityOutOfRange;
 use Nessmark\Heat\Body;
 use Nessmark\Heat\ChoiOkos;
 use Nessmark\Heat\ComposedMaterial;
+use Nessmark\Heat\Composition;
 use Nessmark\Heat\ConstantMaterial;
 use Nessmark\Heat\Face;
 use Nessmark\Heat\FibreDirection;
@@ -18,7 +19,6 @@ use Nessmark\Heat\Material;
 use Nessmark\Heat\Moisture;
 use Nessmark\Heat\Stage;
 use Nessmark\Heat\Tissue;
-use Nessmark\Meat\Composition;
 use Nessmark\Quantity\Length;
 
 /** A simulation as asked for in JSON: read strictly, nothing guessed. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Contract;
 
+use Nessmark\Data\Engine;
 use Nessmark\Heat\ColdestTrace;
 use Nessmark\Heat\CoreTrace;
 use Nessmark\Heat\EndedBy;

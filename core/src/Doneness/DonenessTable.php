@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\Doneness;
 
-use Nessmark\Catalogue\DataFolder;
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\DataFolder;
+use Nessmark\Data\Record;
 
 /** The doneness words of each family of meat, in each scale, rising. */
 final readonly class DonenessTable

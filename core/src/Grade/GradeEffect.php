@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Nessmark\Grade;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Heat\ComposedMaterial;
-use Nessmark\Meat\Composition;
+use Nessmark\Heat\Composition;
 use Nessmark\Meat\Cut;
+use Nessmark\Say\Phrase;
 
 /** What the fat a grade stands for changes when the cut is cooked. */
 final readonly class GradeEffect

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Grade;
 
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\Record;
 use Nessmark\Errors\InputRefused;
 
 /** A published scale: what it measures, its official range, and the fat each of its values stands for, if any. */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nessmark\Heat;
 
-use Nessmark\Meat\Composition;
-
 /**
  * Thermal properties of the components of food, p = a + b·T + c·T² with T in °C, valid from -40 to 150 °C.
  *

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nessmark\Heat;
 
-use Nessmark\Meat\Composition;
-
 /**
  * Meat of a given composition. Figures are tabulated once per degree and read by straight lines between, because the
  * march asks for them at every cell of every step. Beyond -40 to 150 °C the end values hold. Freezing is not covered.

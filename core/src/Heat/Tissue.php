@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nessmark\Heat;
 
-use Nessmark\Meat\Composition;
-
 /** What a layer is made of when it is not the lean of the case itself. */
 enum Tissue: string
 {

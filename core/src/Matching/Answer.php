@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Meat\Cut;
+use Nessmark\Say\Phrase;
 
 /** What the counter has for a wish. */
 final readonly class Answer

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching;
 
-use Nessmark\Advice\Phrase;
+use Nessmark\Say\Phrase;
 
 /** What one criterion adds to a score, and why. */
 final readonly class Contribution

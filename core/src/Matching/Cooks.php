@@ -6,7 +6,7 @@ namespace Nessmark\Matching;
 
 use Nessmark\Advice\RoughCook;
 use Nessmark\Advice\RoughTimes;
-use Nessmark\Contract\Engine;
+use Nessmark\Data\Engine;
 use Nessmark\Meat\Cut;
 use Nessmark\Safety\SafetyRules;
 

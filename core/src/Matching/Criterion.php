@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching;
 
-use Nessmark\Advice\Phrase;
+use Nessmark\Say\Phrase;
 
 /** One thing a piece is judged by. Its weight is data, what it values is code. */
 interface Criterion

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Method\Method;
+use Nessmark\Say\Phrase;
 
 /** A match: an option with its score laid open. */
 final readonly class Found

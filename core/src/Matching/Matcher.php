@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Advice\Portions;
 use Nessmark\Advice\RoughCook;
 use Nessmark\Advice\Substitutes;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Catalogue\Catalogue;
-use Nessmark\Catalogue\DataFolder;
 use Nessmark\Catalogue\Kinds;
+use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Method\Method;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\Say\Phrase;
 use Nessmark\School\Schools;
 use Nessmark\Stock\Lot;
 use Nessmark\Texture\LongCook;

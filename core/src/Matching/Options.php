@@ -6,7 +6,6 @@ namespace Nessmark\Matching;
 
 use DateInterval;
 use Nessmark\Advice\Diner;
-use Nessmark\Advice\Phrase;
 use Nessmark\Advice\Portions;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Meat\Form;
@@ -17,6 +16,7 @@ use Nessmark\Method\Suitability;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
 use Nessmark\Safety\Level;
+use Nessmark\Say\Phrase;
 use Nessmark\Stock\Lot;
 
 /** Every lot and way to cook it that a wish could mean, and what rules it out without cooking it. */

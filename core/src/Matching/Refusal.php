@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Method\Method;
+use Nessmark\Say\Phrase;
 use Nessmark\Stock\Lot;
 
 /** Why a lot is not offered one way, and what would have to give. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Nessmark\Matching;
 
 use Nessmark\Appliance\Kitchen;
-use Nessmark\Catalogue\DataFolder;
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\DataFolder;
+use Nessmark\Data\Record;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\School\Schools;
 

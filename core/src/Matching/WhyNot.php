@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Meat\Cut;
+use Nessmark\Say\Phrase;
 use Nessmark\Stock\Lot;
 
 /**

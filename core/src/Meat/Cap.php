@@ -6,6 +6,7 @@ namespace Nessmark\Meat;
 
 use Nessmark\Heat\ChoiOkos;
 use Nessmark\Heat\ComposedMaterial;
+use Nessmark\Heat\Composition;
 use Nessmark\Heat\Grid;
 use Nessmark\Heat\LayeredMaterial;
 use Nessmark\Heat\Moisture;

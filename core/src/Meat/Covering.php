@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Meat;
 
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\Record;
 
 /** What is in and on a piece besides lean: bone, skin, membrane, fat cap, pin bones. */
 final readonly class Covering

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Nessmark\Meat;
 
 use LogicException;
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\Record;
 use Nessmark\Heat\Body;
 use Nessmark\Heat\ChoiOkos;
 use Nessmark\Heat\ComposedMaterial;
+use Nessmark\Heat\Composition;
 use Nessmark\Heat\FibreDirection;
 use Nessmark\Heat\Material;
 use Nessmark\Heat\PorousMaterial;

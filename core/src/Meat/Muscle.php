@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Meat;
 
 use LogicException;
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\Record;
 
 /** A muscle, or what takes its place in offal and shellfish: what it did in life and what that made of it. */
 final readonly class Muscle

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Meat;
 
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\Record;
 use Nessmark\Heat\Shape;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Method;
 
-use Nessmark\Advice\Phrase;
+use Nessmark\Say\Phrase;
 
 /** Collects what speaks for and against one method while its rules are gone through. */
 final class Argument

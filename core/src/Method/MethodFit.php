@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Method;
 
-use Nessmark\Advice\Phrase;
+use Nessmark\Say\Phrase;
 
 /** The judgement on one method for one cut, with every reason it rests on. */
 final readonly class MethodFit

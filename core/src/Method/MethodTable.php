@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\Method;
 
-use Nessmark\Catalogue\DataFolder;
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\DataFolder;
+use Nessmark\Data\Record;
 
 /** The figures the methods work by: turning, searing, resting. Values and sources: core/data/methods.json. */
 final readonly class MethodTable

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Safety;
 
 use LogicException;
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\Record;
 
 /** How fast cooked food has to be cold, how long it keeps then, how hot it is kept or warmed up. Values and sources: core/data/safety.json. */
 final readonly class Cooling

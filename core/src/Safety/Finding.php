@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Safety;
 
-use Nessmark\Advice\Phrase;
+use Nessmark\Say\Phrase;
 
 /** One thing safety has to say about a plan. */
 final readonly class Finding

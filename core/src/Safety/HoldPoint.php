@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Safety;
 
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\Record;
 
 /** One printed line of a safe-cooking table: this temperature, held this long. A rest counts only while the meat is still there. */
 final readonly class HoldPoint

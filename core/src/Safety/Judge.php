@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\Safety;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Meat\Rearing;
+use Nessmark\Say\Phrase;
 
 /** Sees every plan last, and can only make it stricter. Nothing in an ask switches a finding off. */
 final readonly class Judge

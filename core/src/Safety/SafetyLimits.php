@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Safety;
 
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\Record;
 
 /** Limits that hold whatever the profile. Values and sources: core/data/safety.json. */
 final readonly class SafetyLimits

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Nessmark\Safety;
 
 use LogicException;
-use Nessmark\Catalogue\DataFolder;
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\DataFolder;
+use Nessmark\Data\Record;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Meat\Hazard;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\School;
 
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\Record;
 use Nessmark\Meat\Cut;
 use Nessmark\Method\Method;
 

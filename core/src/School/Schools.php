@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\School;
 
-use Nessmark\Catalogue\DataFolder;
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\DataFolder;
+use Nessmark\Data\Record;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Meat\Cut;
 use Nessmark\Method\Method;

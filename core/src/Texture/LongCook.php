@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\Texture;
 
-use Nessmark\Catalogue\DataFolder;
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\DataFolder;
+use Nessmark\Data\Record;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Heat\Simulator;
 use Nessmark\Heat\Snapshot;

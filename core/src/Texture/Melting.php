@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Texture;
 
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\Record;
 
 /**
  * Collagen turning to gelatin: first order in what is left, k = k₉₀·Q₁₀^((T − 90)/10), none below the temperature from which

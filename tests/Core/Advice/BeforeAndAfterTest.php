@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Advice;
 
 use Nessmark\Appliance\Kitchen;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Heat\Body;
 use Nessmark\Heat\Simulator;
 use Nessmark\Heat\Stage;

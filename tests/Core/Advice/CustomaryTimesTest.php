@@ -10,7 +10,7 @@ use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Fires;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Appliance\Load;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Heat\CoreTrace;
 use Nessmark\Heat\Shape;
 use Nessmark\Heat\Stage;

@@ -6,7 +6,7 @@ namespace Tests\Core\Advice;
 
 use Generator;
 use Nessmark\Advice\RoughCook;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Method\Method;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Advice;
 
-use Nessmark\Catalogue\DataFolder;
 use Nessmark\Contract\LotReader;
+use Nessmark\Data\DataFolder;
 use Nessmark\Grade\GradeTable;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;

@@ -9,7 +9,7 @@ use Nessmark\Advice\Specimen;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Fires;
 use Nessmark\Appliance\Kitchen;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Heat\CoreTrace;
 use Nessmark\Heat\Shape;
 use Nessmark\Heat\Simulator;

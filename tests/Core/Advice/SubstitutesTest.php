@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Advice;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Advice\Substitutes;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Method\Fit;
 use Nessmark\Method\Method;
+use Nessmark\Say\Phrase;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;

@@ -10,7 +10,7 @@ use Nessmark\AskLine\Chip;
 use Nessmark\AskLine\ChipKind;
 use Nessmark\AskLine\Lexicon;
 use Nessmark\AskLine\LineWriter;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Xoshiro256StarStar;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Catalogue;
 
 use Nessmark\Catalogue\AmbiguousNames;
-use Nessmark\Catalogue\CutCheck;
-use Nessmark\Catalogue\DataFolder;
 use Nessmark\Catalogue\LookAlikes;
+use Nessmark\Contract\CutCheck;
+use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\Scale;
 use Nessmark\Meat\Cut;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Catalogue;
 
 use Generator;
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\Record;
 use Nessmark\Meat\Muscle;
 use Nessmark\Meat\Tenderness;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Catalogue;
 
-use Nessmark\Catalogue\Atlas;
-use Nessmark\Catalogue\AtlasQuery;
+use Nessmark\Atlas\Atlas;
+use Nessmark\Atlas\AtlasQuery;
 use Nessmark\Catalogue\NameIndex;
 use Nessmark\Meat\FatClass;
 use Nessmark\Meat\Group;

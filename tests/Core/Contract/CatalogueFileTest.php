@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Contract;
 
-use Nessmark\Catalogue\Atlas;
-use Nessmark\Catalogue\AtlasQuery;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Atlas\Atlas;
+use Nessmark\Atlas\AtlasQuery;
 use Nessmark\Catalogue\ShopChanges;
 use Nessmark\Contract\CatalogueFile;
 use Nessmark\Contract\CompareReport;
 use Nessmark\Contract\CutCsv;
+use Nessmark\Data\DataFolder;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Errors\Violation;
 use PHPUnit\Framework\TestCase;

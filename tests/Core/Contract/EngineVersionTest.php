@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Contract;
 
-use Nessmark\Contract\Engine;
+use Nessmark\Data\Engine;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;
 

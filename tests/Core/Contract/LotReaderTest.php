@@ -6,9 +6,9 @@ namespace Tests\Core\Contract;
 
 use DateTimeImmutable;
 use Generator;
-use Nessmark\Catalogue\DataFolder;
 use Nessmark\Contract\LotCsv;
 use Nessmark\Contract\LotReader;
+use Nessmark\Data\DataFolder;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Grade\GradeTable;
 use Nessmark\Meat\FoodClass;

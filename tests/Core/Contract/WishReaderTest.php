@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Contract;
 
 use Generator;
-use Nessmark\Catalogue\DataFolder;
 use Nessmark\Contract\WishReader;
+use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
 use Nessmark\House\HouseRules;

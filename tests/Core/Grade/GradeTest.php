@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Grade;
 
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Grade\GradeEffect;
 use Nessmark\Grade\GradeScale;

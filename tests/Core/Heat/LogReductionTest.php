@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Heat;
 
 use Generator;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Heat\Body;
 use Nessmark\Heat\ConstantMaterial;
 use Nessmark\Heat\Face;

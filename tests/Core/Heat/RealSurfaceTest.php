@@ -9,7 +9,7 @@ use Eris\TestTrait;
 use Nessmark\Advice\Specimen;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Kitchen;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Heat\Face;
 use Nessmark\Heat\LogReduction;
 use Nessmark\Heat\PeakProfile;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\House;
 
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\House\HouseRules;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Safety\HoldPoint;

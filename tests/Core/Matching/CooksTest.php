@@ -6,11 +6,11 @@ namespace Tests\Core\Matching;
 
 use Nessmark\Advice\RoughCook;
 use Nessmark\Advice\RoughTimes;
-use Nessmark\Catalogue\DataFolder;
-use Nessmark\Catalogue\Record;
 use Nessmark\Catalogue\ShopChanges;
-use Nessmark\Contract\Engine;
 use Nessmark\Contract\LotReader;
+use Nessmark\Data\DataFolder;
+use Nessmark\Data\Engine;
+use Nessmark\Data\Record;
 use Nessmark\Grade\GradeTable;
 use Nessmark\House\HouseRules;
 use Nessmark\Matching\CookMemory;

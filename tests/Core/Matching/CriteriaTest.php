@@ -6,7 +6,7 @@ namespace Tests\Core\Matching;
 
 use Nessmark\Advice\RoughTimes;
 use Nessmark\Appliance\Kitchen;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\House\HouseRules;
 use Nessmark\Matching\Criterion;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Matching;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Matching\Contribution;
 use Nessmark\Matching\Found;
 use Nessmark\Matching\Option;
 use Nessmark\Safety\Level;
+use Nessmark\Say\Phrase;
 use Nessmark\Stock\Lot;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Xoshiro256StarStar;

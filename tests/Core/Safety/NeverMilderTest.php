@@ -6,7 +6,7 @@ namespace Tests\Core\Safety;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Safety\Profile;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Safety;
 
 use Generator;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Quantity\Length;

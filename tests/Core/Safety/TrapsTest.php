@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Safety;
 
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\Scale;
 use Nessmark\Heat\Body;
 use Nessmark\Heat\ChoiOkos;
+use Nessmark\Heat\Composition;
 use Nessmark\Heat\ConstantMaterial;
 use Nessmark\Heat\Face;
 use Nessmark\Heat\Simulator;
 use Nessmark\Heat\Stage;
-use Nessmark\Meat\Composition;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Temperature;

@@ -8,7 +8,7 @@ use Eris\Generators;
 use Eris\TestTrait;
 use Generator;
 use Nessmark\Appliance\Kitchen;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Meat\Cut;

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Tests\Core\School;
 
 use Generator;
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Contract\Difference;
 use Nessmark\Contract\HouseReader;
+use Nessmark\Data\DataFolder;
 use Nessmark\Errors\InputRefused;
 use Nessmark\House\HouseRules;
 use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Safety\Standard;
 use Nessmark\Safety\Tightening;
-use Nessmark\School\Difference;
 use Nessmark\School\Schools;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Texture;
 
-use Nessmark\Catalogue\DataFolder;
+use Nessmark\Data\DataFolder;
 use Nessmark\Heat\Body;
 use Nessmark\Heat\Grid;
 use Nessmark\Quantity\Length;

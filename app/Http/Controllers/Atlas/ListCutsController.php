@@ -7,10 +7,10 @@ namespace App\Http\Controllers\Atlas;
 use App\Http\Requests\AtlasRequest;
 use App\Services\ShopCatalogue;
 use Illuminate\Http\JsonResponse;
+use Nessmark\Atlas\Atlas;
 use Nessmark\Catalogue\AmbiguousNames;
-use Nessmark\Catalogue\Atlas;
-use Nessmark\Catalogue\DataFolder;
 use Nessmark\Contract\AtlasReport;
+use Nessmark\Data\DataFolder;
 use OpenApi\Attributes as OA;
 
 final class ListCutsController

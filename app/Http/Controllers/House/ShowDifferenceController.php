@@ -9,7 +9,7 @@ use App\Services\House;
 use App\Services\ShopCatalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Nessmark\School\Difference;
+use Nessmark\Contract\Difference;
 use Nessmark\School\Schools;
 use OpenApi\Attributes as OA;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching\Criterion;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Matching\Criterion;
 use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
 use Nessmark\Matching\Wish;
 use Nessmark\Meat\Form;
 use Nessmark\Meat\Group;
+use Nessmark\Say\Phrase;
 
 /** Hung long enough to be tender: hindquarters ten to fourteen days at least, common practice. */
 final readonly class Aged implements Criterion

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching\Criterion;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Matching\Criterion;
 use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
 use Nessmark\Matching\Wish;
 use Nessmark\Meat\Form;
+use Nessmark\Say\Phrase;
 
 /** Where not all eat alike: can it be parted and marked? */
 final readonly class Apart implements Criterion

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching\Criterion;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Matching\Criterion;
 use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
 use Nessmark\Matching\Wish;
+use Nessmark\Say\Phrase;
 
 /** Pieces that make portions: one each, or one shared evenly. */
 final readonly class Appetite implements Criterion

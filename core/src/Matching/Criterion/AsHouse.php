@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching\Criterion;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Matching\Criterion;
 use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
 use Nessmark\Matching\Wish;
+use Nessmark\Say\Phrase;
 use Nessmark\School\Schools;
 
 /** Where the trade does it both ways, the house's way first: sear first, or last. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching\Criterion;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Advice\PriceOf;
 use Nessmark\Matching\Criterion;
 use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
 use Nessmark\Matching\Wish;
+use Nessmark\Say\Phrase;
 
 /** What is left of the budget. More money never makes it less. */
 final readonly class Budget implements Criterion

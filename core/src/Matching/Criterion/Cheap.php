@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching\Criterion;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Matching\Criterion;
 use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
 use Nessmark\Matching\Want;
 use Nessmark\Matching\Wish;
+use Nessmark\Say\Phrase;
 
 /** Cheap was asked for: the nearer to the cheapest there is, a head, the better. */
 final readonly class Cheap implements Criterion

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching\Criterion;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\Scale;
 use Nessmark\Matching\Criterion;
@@ -12,6 +11,7 @@ use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
 use Nessmark\Matching\Wish;
 use Nessmark\Safety\Level;
+use Nessmark\Say\Phrase;
 
 /** Done the way this cut is best, and without a caution to be read out. */
 final class Doneness implements Criterion

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching\Criterion;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Appliance\Load;
@@ -13,6 +12,7 @@ use Nessmark\Matching\Criterion;
 use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
 use Nessmark\Matching\Wish;
+use Nessmark\Say\Phrase;
 
 /** Makes use of the fire that was named, with everything on it at once. */
 final class Fire implements Criterion

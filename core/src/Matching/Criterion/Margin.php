@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching\Criterion;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Matching\Criterion;
 use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
@@ -13,6 +12,7 @@ use Nessmark\Matching\Wish;
 use Nessmark\Meat\Form;
 use Nessmark\Meat\Group;
 use Nessmark\Method\Method;
+use Nessmark\Say\Phrase;
 
 /** Fat is the margin for error: the further it is cooked and the less the cook is used to it, the more of it is needed. */
 final readonly class Margin implements Criterion

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching\Criterion;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Matching\Criterion;
 use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
 use Nessmark\Matching\Wish;
+use Nessmark\Say\Phrase;
 
 /** As near as can be to the name that was said. */
 final readonly class Named implements Criterion

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching\Criterion;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Matching\Criterion;
 use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
 use Nessmark\Matching\Want;
 use Nessmark\Matching\Wish;
+use Nessmark\Say\Phrase;
 
 /** Something special wants the dear, full-flavoured cuts; any other day they are a little much. */
 final readonly class Occasion implements Criterion

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching\Criterion;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Matching\Criterion;
 use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
 use Nessmark\Matching\Wish;
 use Nessmark\Method\Fit;
 use Nessmark\Method\Method;
+use Nessmark\Say\Phrase;
 
 /** Whether the muscle is made for this heat: tender for short and dry, full of collagen for long and moist. */
 final class Suits implements Criterion

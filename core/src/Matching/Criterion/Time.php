@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching\Criterion;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Matching\Criterion;
 use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
 use Nessmark\Matching\Want;
 use Nessmark\Matching\Wish;
+use Nessmark\Say\Phrase;
 
 /** Ready with time to spare; where no hour was said, or it must be quick, the sooner the better. */
 final readonly class Time implements Criterion

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching\Criterion;
 
-use Nessmark\Advice\Phrase;
 use Nessmark\Matching\Criterion;
 use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
 use Nessmark\Matching\Want;
 use Nessmark\Matching\Wish;
+use Nessmark\Say\Phrase;
 
 /** It was to be easy: how long the core takes for one degree, which is how late one may be. */
 final readonly class Window implements Criterion

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nessmark\Advice;
+namespace Nessmark\Say;
 
 /** Something to be said: a key into the wording, and its figures with the unit in each name. The wording has the sentence. */
 final readonly class Phrase

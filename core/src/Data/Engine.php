@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nessmark\Contract;
+namespace Nessmark\Data;
 
 /** Stored with every ticket, so that an old one can be told from what would be computed today. */
 final class Engine

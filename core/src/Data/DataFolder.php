@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nessmark\Catalogue;
+namespace Nessmark\Data;
 
 use LogicException;
 

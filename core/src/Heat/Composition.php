@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Nessmark\Meat;
+namespace Nessmark\Heat;
 
-use Nessmark\Catalogue\Record;
+use Nessmark\Data\Record;
 use Nessmark\Errors\InputRefused;
 
 /** What meat is made of, as mass fractions that add up to one. */

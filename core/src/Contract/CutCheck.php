@@ -2,14 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Nessmark\Catalogue;
+namespace Nessmark\Contract;
 
 use LogicException;
+use Nessmark\Data\DataFolder;
+use Nessmark\Data\Record;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Errors\Violation;
-use Nessmark\Meat\Composition;
+use Nessmark\Heat\Composition;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;

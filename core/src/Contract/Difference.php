@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Nessmark\School;
+namespace Nessmark\Contract;
 
 use Nessmark\Advice\TicketWriter;
 use Nessmark\Catalogue\Catalogue;
-use Nessmark\Contract\AskReader;
 use Nessmark\Errors\InputRefused;
 use Nessmark\House\HouseRules;
+use Nessmark\School\School;
 
 /** What the options of a school come to for one piece: the same ask, cooked each way. */
 final readonly class Difference

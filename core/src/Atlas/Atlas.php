@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Nessmark\Catalogue;
+namespace Nessmark\Atlas;
 
+use Nessmark\Catalogue\Catalogue;
+use Nessmark\Catalogue\NameHit;
+use Nessmark\Catalogue\NameIndex;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Group;
 use Nessmark\Method\Suitability;
