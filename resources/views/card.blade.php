@@ -40,7 +40,7 @@
 <table><tr>
     <td><h1>{{ $result['cut']['name'] }}</h1>
         <div>{{ $wording->text('method', $result['method']) }}, {{ $wording->text('word', $result['target']['word']) }}@foreach ($result['fires'] ?? [] as $sort), {{ $wording->text('fire', $sort) }}@endforeach @if ($ticket->customer_label) · {{ $wording->text('card', 'for', ['label' => $ticket->customer_label]) }}@endif</div></td>
-    <td class="num" style="width: 110pt">@if ($result['price'] ?? null){{ number_format(($ticket->price_minor ?? 100 * $result['price']['total']) / 100, 2) }} {{ $result['price']['currency'] }}<br>@endif No. {{ $ticket->number }}<div class="small" style="font-weight: normal">{{ $ticket->shop->name }}, {{ $ticket->shop->town }}<br>{{ $ticket->created_at->format('j M Y') }}</div></td>
+    <td class="num" style="width: 110pt">@if ($result['price'] ?? null){{ number_format(($ticket->price_minor ?? 100 * $result['price']['total']) / 100, 2) }} {{ $result['price']['currency'] }}<br>@endif No. {{ $ticket->number }}<div class="small" style="font-weight: normal">{{ $ticket->shop->name }}, {{ $ticket->shop->town }}<br>{{ $ticket->created_at->setTimezone($ticket->shop->now()->getTimezone())->format('j M Y') }}</div></td>
 </tr></table>
 
 @foreach ($findings as $finding)

@@ -28,7 +28,7 @@ final readonly class Kind
 
     public function holds(Cut $cut): bool
     {
-        if (in_array($cut->group->value, $this->groups, true) || in_array($cut->form->value, $this->forms, true) || in_array($cut->bornClass()->value, $this->foodClasses, true)) {
+        if (in_array($cut->group->value, $this->groups, true) || in_array($cut->form->value, $this->forms, true) || in_array($cut->bornClass->value, $this->foodClasses, true)) {
             return true;
         }
         foreach ($this->slugs as $beginning) {

@@ -29,6 +29,7 @@ final readonly class Cut
     /**
      * @param  array<string, list<string>>  $names  what it is called, by place
      * @param  non-empty-list<Muscle>  $muscles  the one that gives it its character first
+     * @param  FoodClass  $bornClass  what it is, whatever was done to it
      * @param  FoodClass  $foodClass  what it counts as after everything that was done to it
      * @param  list<Hazard>  $hazards
      * @param  list<string>  $sources
@@ -42,6 +43,7 @@ final readonly class Cut
         public array $names,
         public array $muscles,
         public Form $form,
+        public FoodClass $bornClass,
         public FoodClass $foodClass,
         public Piece $piece,
         public Covering $covering,
@@ -75,7 +77,8 @@ final readonly class Cut
         }
         $cooking = $record->record('yields')->record('cooking');
         $composition = $record->record('composition');
-        $hazards = array_map(Hazard::from(...), $record->texts('hazards'));
+        $born = self::bornAs($record);
+        $hazards = self::hazardsOf($record, $born);
         $sources = $composition->texts('sources');
         foreach ($record->record('sources')->keys() as $about) {
             $sources = [...$sources, ...$record->record('sources')->texts($about)];
@@ -90,7 +93,8 @@ final readonly class Cut
             $names,
             $has,
             Form::from($record->text('form')),
-            self::classOf(FoodClass::from($record->text('food_class')), $hazards),
+            $born,
+            self::classOf($born, $hazards),
             Piece::fromRecord($record),
             Covering::fromRecord($record),
             Composition::fromRecord($composition),
@@ -108,6 +112,45 @@ final readonly class Cut
             array_values(array_unique($sources)),
             $record,
         );
+    }
+
+    /** As its data says, and never milder than its animal, its form and its place at the counter make it: a shop's own cut is no way round. */
+    private static function bornAs(Record $record): FoodClass
+    {
+        $class = FoodClass::from($record->text('food_class'));
+        $isBird = $record->text('animal') === 'bird';
+        if ($class === FoodClass::DuckBreast && $record->record('doneness')->text('family') !== 'duck') {
+            $class = FoodClass::Poultry;
+        }
+        $class = match (true) {
+            $class === FoodClass::WildGame, $class === FoodClass::DuckBreast => $class,
+            $isBird => $class->orStricter(FoodClass::Poultry),
+            default => $class->orStricter(Group::from($record->text('group'))->leastClass()),
+        };
+
+        return Form::from($record->text('form')) === Form::Mince ? $class->after(Treatment::Minced) : $class;
+    }
+
+    /**
+     * Those its data names, and those that come with what it is.
+     *
+     * @return list<Hazard>
+     */
+    private static function hazardsOf(Record $record, FoodClass $born): array
+    {
+        $hazards = $record->texts('hazards');
+        $isBoar = $record->text('group') === Group::Game->value && $record->text('animal') === 'pig';
+        $comes = match ($born) {
+            FoodClass::Fish => in_array(Hazard::RawTuna->value, $hazards, true) ? [] : [Hazard::RawFish],
+            FoodClass::WildGame => [Hazard::Wild, Hazard::Shot],
+            FoodClass::Bivalve => [Hazard::Bivalve],
+            FoodClass::Crustacean => [Hazard::Crustacean],
+            FoodClass::Mollusc => [Hazard::Mollusc],
+            default => [],
+        };
+        $all = [...$hazards, ...array_column([...$comes, ...($isBoar ? [Hazard::Trichinella] : [])], 'value')];
+
+        return array_map(Hazard::from(...), array_values(array_unique($all)));
     }
 
     /**
@@ -134,16 +177,10 @@ final readonly class Cut
         return $this->has($treatment->hazard()) ? $this : $this->with('hazards', [...$this->record->texts('hazards'), $treatment->value]);
     }
 
-    /** What it is, whatever was done to it. */
-    public function bornClass(): FoodClass
-    {
-        return FoodClass::from($this->record->text('food_class'));
-    }
-
     /** The same cut of an animal that lived so. */
     public function reared(Rearing $rearing): self
     {
-        $base = $this->bornClass();
+        $base = $this->bornClass;
         $class = $base->reared($rearing, $this->isBird());
         if ($class === $base) {
             return $this;
@@ -157,7 +194,7 @@ final readonly class Cut
     /** How it lived where nobody says, for game; null where it makes no difference or cannot be told. */
     public function usualRearing(): ?Rearing
     {
-        return match ($this->bornClass()) {
+        return match ($this->bornClass) {
             FoodClass::FarmedGame => Rearing::Farmed,
             FoodClass::WildGame => Rearing::Wild,
             default => null,
@@ -181,7 +218,7 @@ final readonly class Cut
      */
     public function allergen(): ?string
     {
-        return match ($this->bornClass()) {
+        return match ($this->bornClass) {
             FoodClass::Fish => 'fish',
             FoodClass::Crustacean => 'crustacean',
             FoodClass::Mollusc, FoodClass::Bivalve => 'mollusc',

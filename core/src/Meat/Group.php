@@ -15,4 +15,17 @@ enum Group: string
     case Poultry = 'poultry';
     case Fish = 'fish';
     case Offal = 'offal';
+
+    /** The mildest rules anything laid out there can have. */
+    public function leastClass(): FoodClass
+    {
+        return match ($this) {
+            self::Beef, self::Veal, self::Lamb => FoodClass::WholeMuscle,
+            self::Pork => FoodClass::Pork,
+            self::Game => FoodClass::FarmedGame,
+            self::Poultry => FoodClass::Poultry,
+            self::Fish => FoodClass::Fish,
+            self::Offal => FoodClass::Organ,
+        };
+    }
 }

@@ -52,6 +52,15 @@ final class TighteningTest extends TestCase
         self::assertGreaterThanOrEqual(78.0, $own['peak_core_c']);
     }
 
+    public function test_a_house_s_minimum_stands_beside_the_printed_table_with_the_hold_that_goes_with_it(): void
+    {
+        $rules = SafetyRules::from(DataFolder::shipped());
+        [$published, $own] = [$rules->rule(new Standard(Profile::Uk), FoodClass::Minced), $rules->rule(new Standard(Profile::Uk, new Tightening(minimumC: ['minced' => 75.0])), FoodClass::Minced)];
+
+        self::assertSame($published->tables[0], $own->tables[0]);
+        self::assertSame([75.0, 120.0], [$own->tables[1][0]->coreC, $own->tables[1][0]->holdS], 'a house minimum without its hold would be looser than 70 °C for two minutes');
+    }
+
     public function test_portions_are_the_house_s_own(): void
     {
         $ask = ['cut' => 'lamb-rump', 'thickness_mm' => 45, 'method' => 'pan', 'diners' => [['count' => 4]]];

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Matching;
 
 use Generator;
+use Nessmark\Contract\LotReader;
+use Nessmark\Data\DataFolder;
+use Nessmark\Grade\GradeTable;
 use Nessmark\Matching\Limit;
 use Nessmark\Matching\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -39,6 +42,24 @@ final class LimitsTest extends TestCase
         self::assertCount(1, $found, implode(', ', array_map(static fn (Refusal $refusal): string => $refusal->limit->value, $answer->refusals)));
         self::assertEquals($args, array_intersect_key($found[0]->says->args, $args));
         self::assertArrayHasKey('cut', $found[0]->says->args);
+    }
+
+    /** @return Generator<string, array{string, float, string, string}> cut, mm, how and for whom, what is said */
+    public static function unsafe(): Generator
+    {
+        yield 'swordfish for someone pregnant' => ['swordfish-steak', 25.0, 'grill, one pregnant', 'limit.safety'];
+        yield 'a turkey a smoker is too slow for' => ['turkey-whole', 240.0, 'smoker', 'limit.too_slow'];
+    }
+
+    #[DataProvider('unsafe')]
+    public function test_what_safety_would_stop_is_not_offered(string $slug, float $mm, string $how, string $key): void
+    {
+        $cut = TodaysCase::open()->catalogue->cut($slug);
+        $lot = (new LotReader(TodaysCase::open()->catalogue, GradeTable::from(DataFolder::shipped())))->read(['number' => 'X1', 'cut' => $slug, 'thickness_mm' => $mm, 'weight_g' => 90_000, 'price_per_kg' => 10]);
+        $answer = TodaysCase::open()->answer("6 {$cut->name} {$how}", [$lot]);
+
+        self::assertSame([], $answer->matches);
+        self::assertContains($key, array_map(static fn (Refusal $refusal): string => $refusal->says->key, $answer->refusals));
     }
 
     /** @return Generator<string, array{string, string}> a line that has nothing, and the same with the limit given way to */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Safety;
 
 use Generator;
+use Nessmark\Catalogue\ShopChanges;
 use Nessmark\Data\DataFolder;
+use Nessmark\Data\Record;
 use Nessmark\House\HouseRules;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Meat\Hazard;
@@ -40,7 +42,7 @@ final class HazardsTest extends TestCase
     {
         foreach (Counter::open()->catalogue->cuts() as $cut) {
             foreach ($cut->hazards as $hazard) {
-                $asked = $hazard->atLeast() ?? ($hazard->treatment() === null ? $cut->foodClass : $cut->bornClass()->after($hazard->treatment()));
+                $asked = $hazard->atLeast() ?? ($hazard->treatment() === null ? $cut->foodClass : $cut->bornClass->after($hazard->treatment()));
                 $isDuckBreast = $cut->foodClass === FoodClass::DuckBreast && $hazard === Hazard::Poultry;
                 self::assertTrue($isDuckBreast || $cut->foodClass->orStricter($asked) === $cut->foodClass, "{$cut->slug}: {$hazard->value}");
             }
@@ -72,6 +74,31 @@ final class HazardsTest extends TestCase
         $cut = Counter::open()->catalogue->cut($slug);
 
         self::assertSame($class, Counter::open()->reader->read(['cut' => $slug, 'thickness_mm' => $cut->piece->typicalMm, 'diners' => [['count' => 2]], ...$said])->cut->foodClass);
+    }
+
+    /** @return Generator<string, array{string, array<string, mixed>, FoodClass, Hazard|null}> */
+    public static function mislabelled(): Generator
+    {
+        yield 'a bird called whole muscle' => ['chicken-breast', ['food_class' => 'whole_muscle', 'hazards' => []], FoodClass::Poultry, null];
+        yield 'a chicken called duck breast' => ['chicken-breast', ['food_class' => 'duck_breast', 'hazards' => []], FoodClass::Poultry, null];
+        yield 'mince called whole muscle' => ['beef-mince', ['food_class' => 'whole_muscle', 'hazards' => []], FoodClass::Minced, null];
+        yield 'liver called whole muscle' => ['calf-liver', ['food_class' => 'whole_muscle', 'hazards' => []], FoodClass::Organ, null];
+        yield 'a fish nobody said may carry worms' => ['salmon-loin', ['food_class' => 'whole_muscle', 'hazards' => []], FoodClass::Fish, Hazard::RawFish];
+        yield 'boar nobody said may carry trichinella' => ['wild-boar-loin', ['food_class' => 'farmed_game', 'hazards' => []], FoodClass::FarmedGame, Hazard::Trichinella];
+        yield 'wild game nobody said was shot' => ['roe-haunch', ['hazards' => []], FoodClass::WildGame, Hazard::Shot];
+        yield 'whatever carries a hazard counts as what has it' => ['beef-rib-eye-steak', ['hazards' => ['organ']], FoodClass::Organ, Hazard::Organ];
+        yield 'a rolled joint is rolled whatever it is called' => ['lamb-leg-rolled', ['food_class' => 'whole_muscle'], FoodClass::NonIntact, Hazard::Rolled];
+    }
+
+    /** @param  array<string, mixed>  $change */
+    #[DataProvider('mislabelled')]
+    public function test_a_shop_s_own_cut_is_no_way_round_the_rules(string $slug, array $change, FoodClass $class, ?Hazard $hazard): void
+    {
+        $own = new Record([...Counter::open()->catalogue->cut($slug)->record->toArray(), ...$change, 'slug' => 'own-cut'], 'own-cut');
+        $cut = Counter::open()->catalogue->with(new ShopChanges([$own], [], []))->cut('own-cut');
+
+        self::assertSame($class, $cut->foodClass);
+        self::assertTrue($hazard === null || $cut->has($hazard));
     }
 
     public function test_a_filled_bird_is_no_longer_hollow_and_takes_longer(): void
