@@ -15,8 +15,9 @@ use App\Services\ShopCatalogue;
 use App\Services\Stock;
 use App\Services\Units;
 use Illuminate\Support\Facades\DB;
-use Nessmark\Advice\TicketWriter;
+use Nessmark\Advice\TicketAssembly;
 use Nessmark\Contract\AskReader;
+use Nessmark\Contract\Json;
 use Nessmark\Data\Engine;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Quantity\Mass;
@@ -24,7 +25,7 @@ use Nessmark\Quantity\Mass;
 /** Computes the ask once more and keeps it with its result, so that what is handed over is what was computed. */
 final readonly class StoreTicket
 {
-    public function __construct(private AskReader $reader, private TicketWriter $writer, private ShopCatalogue $catalogues, private Stock $stock, private MoveStock $moves, private House $house) {}
+    public function __construct(private AskReader $reader, private TicketAssembly $tickets, private ShopCatalogue $catalogues, private Stock $stock, private MoveStock $moves, private House $house) {}
 
     /**
      * @param  array<string, mixed>  $askData
@@ -44,12 +45,11 @@ final readonly class StoreTicket
         if ($lot !== null && $lot->isPastOn($now)) {
             throw StockRefused::past($lot->number);
         }
-        /** @var array{verdict: array{level: string, may_be_handed_over: bool, findings: list<array{id: string}>}, amounts: array{raw_g: float}} $result */
-        $result = $this->writer->advise($ask, $lot, $user->shop->currency)['ticket'];
-        if (! $result['verdict']['may_be_handed_over']) {
+        $result = $this->tickets->advise($ask, $lot, $user->shop->currency);
+        if (! $result->verdict->mayBeHandedOver) {
             throw TicketRefused::stopped();
         }
-        $unread = array_values(array_diff(array_column($result['verdict']['findings'], 'id'), $cautionsRead));
+        $unread = array_values(array_diff(array_column($result->verdict->findings, 'id'), $cautionsRead));
         if ($unread !== []) {
             throw TicketRefused::notReadOut($unread);
         }
@@ -61,7 +61,7 @@ final readonly class StoreTicket
             }
             $last = Ticket::query()->where('shop_id', $user->shop_id)->max('number');
 
-            $grams = $soldG ?? (int) round($result['amounts']['raw_g']);
+            $grams = $soldG ?? (int) round($result->amounts->rawG);
             $ticket = Ticket::query()->create([
                 'shop_id' => $user->shop_id,
                 'user_id' => $user->id,
@@ -72,9 +72,9 @@ final readonly class StoreTicket
                 'cut_slug' => $ask->cut->slug,
                 'cut_name' => $ask->cut->name,
                 'method' => $ask->method->value,
-                'verdict' => $result['verdict']['level'],
+                'verdict' => $result->verdict->level->value,
                 'ask' => $askData,
-                'result' => $result,
+                'result' => Json::of($result),
                 'cautions_read' => $cautionsRead,
                 'engine_version' => Engine::VERSION,
                 'lot_id' => $row?->id,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Actions\TakeTicketBack;
+use App\Casts\KeptResult;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -40,7 +41,7 @@ final class Ticket extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['ask' => 'array', 'result' => 'array', 'cautions_read' => 'array', 'taken_back_at' => 'datetime'];
+        return ['ask' => 'array', 'result' => KeptResult::class, 'cautions_read' => 'array', 'taken_back_at' => 'datetime'];
     }
 
     public function canBeTakenBack(): bool

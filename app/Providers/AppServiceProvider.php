@@ -21,7 +21,7 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use Nessmark\Advice\Substitutes;
-use Nessmark\Advice\TicketWriter;
+use Nessmark\Advice\TicketAssembly;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Contract\AskReader;
@@ -40,7 +40,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(DataFolder::class, DataFolder::shipped(...));
-        foreach ([Catalogue::class, DonenessTable::class, SafetyRules::class, Kitchen::class, GradeTable::class, Schools::class, TicketWriter::class, AtlasReport::class, GradeReport::class, Substitutes::class, CatalogueFile::class] as $class) {
+        foreach ([Catalogue::class, DonenessTable::class, SafetyRules::class, Kitchen::class, GradeTable::class, Schools::class, TicketAssembly::class, AtlasReport::class, GradeReport::class, Substitutes::class, CatalogueFile::class] as $class) {
             $this->app->singleton($class, fn () => $class::from($this->app->make(DataFolder::class)));
         }
         $this->app->singleton(CounterDesk::class, fn (): CounterDesk => CounterDesk::from($this->app->make(DataFolder::class), $this->app->make(CookCache::class)));

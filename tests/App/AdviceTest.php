@@ -20,7 +20,7 @@ final class AdviceTest extends AppTestCase
     public function test_an_ask_gets_its_ticket(): void
     {
         $this->actingAs($this->staff())->postJson('/api/v1/advice', self::RUMP)->assertOk()
-            ->assertJsonPath('matches.0.cut', 'lamb-rump')->assertJsonPath('ticket.verdict.level', 'caution')->assertJsonPath('ticket.target.word', 'medium_rare');
+            ->assertJsonPath('ticket.cut.slug', 'lamb-rump')->assertJsonPath('ticket.verdict.level', 'caution')->assertJsonPath('ticket.target.word', 'medium_rare');
     }
 
     public function test_another_oven_and_surface_give_another_ticket(): void

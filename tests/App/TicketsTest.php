@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Models\Role;
 use App\Models\Ticket;
 use Database\Seeders\DatabaseSeeder;
+use Illuminate\Support\Facades\DB;
 use Nessmark\Data\Engine;
 use RuntimeException;
 use Smalot\PdfParser\Parser;
@@ -129,6 +130,26 @@ final class TicketsTest extends AppTestCase
 
         self::assertStringContainsString('Local food code', $text());
         self::assertStringNotContainsString('fan oven', $text());
+    }
+
+    public function test_tickets_kept_in_an_older_shape_open_print_and_list(): void
+    {
+        $rows = json_decode((string) file_get_contents(base_path('tests/Reference/tickets-shape-1.json')), true)['rows'];
+        $user = $this->staff();
+        foreach ($rows as $i => ['ask' => $ask, 'result' => $result]) {
+            $id = (string) \Illuminate\Support\Str::ulid();
+            DB::table('tickets')->insert([
+                'id' => $id, 'shop_id' => $user->shop_id, 'user_id' => $user->id, 'number' => $i + 1, 'units' => 'metric', 'cut_slug' => $ask['cut'], 'cut_name' => $result['cut']['name'], 'method' => $result['method'],
+                'verdict' => $result['verdict']['level'], 'ask' => json_encode($ask), 'result' => json_encode($result), 'cautions_read' => '[]', 'engine_version' => $result['engine_version'], 'created_at' => now(),
+            ]);
+            $shown = $this->actingAs($user)->getJson("/api/v1/tickets/{$id}")->assertOk()->json('ticket');
+            self::assertSame(array_column($result['verdict']['findings'], 'key'), array_column($shown['verdict']['findings'], 'id'));
+            self::assertEquals([$result['pull_core_c'], null], [$shown['pull_core_c'], $shown['also_profile']]);
+            self::assertArrayNotHasKey('trim', $shown);
+            self::assertStringContainsString('Local food code', (string) preg_replace('/\s+/u', ' ', (new Parser)->parseContent((string) $this->get("/api/v1/tickets/{$id}/card.pdf")->assertOk()->getContent())->getText()));
+            self::assertSame(1, (int) DB::table('tickets')->where('id', $id)->value('shape'), 'the row stays as it was given');
+        }
+        $this->getJson('/api/v1/tickets')->assertOk()->assertJsonCount(count($rows), 'tickets');
     }
 
     public function test_the_demo_shop_is_refused_in_production(): void

@@ -21,7 +21,7 @@ final class LayerRules
         ['Catalogue', 'Stock', 'Appliance', 'Doneness'],
         ['Method'],
         ['Texture', 'Atlas', 'Safety'],
-        ['School', 'House'],
+        ['School', 'House', 'Ticket'],
         ['Advice'],
         ['Matching'],
         ['AskLine'],

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Nessmark\Advice\TicketWriter;
+use Nessmark\Advice\TicketAssembly;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Contract\AskReader;
+use Nessmark\Contract\Json;
 use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Grade\GradeTable;
@@ -24,7 +25,7 @@ final class Counter
 {
     private static ?self $shared = null;
 
-    private function __construct(public readonly AskReader $reader, public readonly TicketWriter $writer, public readonly Catalogue $catalogue, public readonly Suitability $suitability = new Suitability) {}
+    private function __construct(public readonly AskReader $reader, public readonly TicketAssembly $tickets, public readonly Catalogue $catalogue, public readonly Suitability $suitability = new Suitability) {}
 
     public static function open(): self
     {
@@ -32,7 +33,7 @@ final class Counter
             $folder = DataFolder::shipped();
             $catalogue = Catalogue::from($folder);
             $reader = new AskReader($catalogue, DonenessTable::from($folder), SafetyRules::from($folder), Kitchen::from($folder), GradeTable::from($folder), Schools::from($folder));
-            self::$shared = new self($reader, TicketWriter::from($folder), $catalogue);
+            self::$shared = new self($reader, TicketAssembly::from($folder), $catalogue);
         }
 
         return self::$shared;
@@ -60,6 +61,6 @@ final class Counter
     {
         $house = $house instanceof Profile ? new HouseRules(new Standard($house)) : $house;
 
-        return $this->writer->advise($this->reader->read(['diners' => [['count' => 2]], ...$ask], $house))['ticket'];
+        return Json::of($this->tickets->advise($this->reader->read(['diners' => [['count' => 2]], ...$ask], $house)));
     }
 }

@@ -10,11 +10,12 @@ use App\Services\House;
 use App\Services\ShopCatalogue;
 use App\Services\Stock;
 use Illuminate\Console\Command;
-use Nessmark\Advice\TicketWriter;
+use Nessmark\Advice\TicketAssembly;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Contract\AskReader;
 use Nessmark\Contract\CounterDesk;
 use Nessmark\Contract\HouseReader;
+use Nessmark\Contract\Json;
 use Nessmark\Contract\LotCsv;
 use Nessmark\Contract\LotReader;
 use Nessmark\Errors\InputRefused;
@@ -37,9 +38,9 @@ final class AdviseCommand extends Command
 
     protected $description = 'Compute the ticket for an ask, JSON on standard input and output; an ask without a cut, or with a line or a case, is matched first';
 
-    public function handle(AskReader $reader, TicketWriter $writer, CounterDesk $desk, Catalogue $catalogue): int
+    public function handle(AskReader $reader, TicketAssembly $tickets, CounterDesk $desk, Catalogue $catalogue): int
     {
-        return $this->answer(function () use ($reader, $writer, $desk, $catalogue): array {
+        return $this->answer(function () use ($reader, $tickets, $desk, $catalogue): array {
             $line = $this->option('line');
             $now = now()->toDateTimeImmutable();
             $data = is_string($line) ? $desk->read($line, $now, $catalogue)->wish : $this->readJson();
@@ -47,10 +48,13 @@ final class AdviseCommand extends Command
                 $data['now'] = $now->format(DATE_ATOM);
             }
             if (is_array($data) && (is_string($line) || $this->option('case') !== null || ! array_key_exists('cut', $data))) {
-                return $this->matched($data, $desk, $reader, $writer, $catalogue);
+                return $this->matched($data, $desk, $reader, $tickets, $catalogue);
             }
 
-            return $writer->advise($reader->read($data, $this->house() ?? new HouseRules));
+            $ticket = Json::of($tickets->advise($reader->read($data, $this->house() ?? new HouseRules)));
+
+            // The cut was chosen already: it is the one match.
+            return ['matches' => [['cut' => $ticket['cut']['slug'], 'lot' => null, 'method' => $ticket['method'], 'verdict' => $ticket['verdict']['level']]], 'ticket' => $ticket];
         });
     }
 
@@ -58,7 +62,7 @@ final class AdviseCommand extends Command
      * @param  array<array-key, mixed>  $wish
      * @return array<string, mixed>
      */
-    private function matched(array $wish, CounterDesk $desk, AskReader $reader, TicketWriter $writer, Catalogue $catalogue): array
+    private function matched(array $wish, CounterDesk $desk, AskReader $reader, TicketAssembly $tickets, Catalogue $catalogue): array
     {
         [$lots, $catalogue, $house, $currency] = $this->stock($catalogue, $this->house());
         /** @var array{matches: list<array{ask: array<string, mixed>, lot: array{number: string}}>} $answer */
@@ -67,7 +71,7 @@ final class AdviseCommand extends Command
         $chosen = $answer['matches'] === [] ? null : $answer['matches'][(int) $choose - 1] ?? throw InputRefused::one('--choose', 'out_of_range', $choose, 'one of the matches, 1 to '.count($answer['matches']));
         $lot = $chosen === null ? null : array_values(array_filter($lots, static fn (Lot $lot): bool => $lot->number === $chosen['lot']['number']))[0] ?? null;
 
-        return [...$answer, 'ticket' => $chosen === null ? null : $writer->advise($reader->read($chosen['ask'], $house, $catalogue, $lot), $lot, $currency)['ticket']];
+        return [...$answer, 'ticket' => $chosen === null ? null : Json::of($tickets->advise($reader->read($chosen['ask'], $house, $catalogue, $lot), $lot, $currency))];
     }
 
     /**

@@ -28,6 +28,8 @@ use Nessmark\Safety\Judge;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Texture\LongCook;
 use Nessmark\Texture\MeltTrace;
+use Nessmark\Ticket\Effect;
+use Nessmark\Ticket\TimeRange;
 
 /** From an ask to a computed cook with its verdict. Safety sees the plan last. */
 final readonly class Advisor
@@ -71,42 +73,61 @@ final readonly class Advisor
     }
 
     /**
-     * @return array{Cook, TimeRange, list<array{input: string, step: float, unit: string, change_s: float}>} the cook, the time of
-     *                                                                                                       its open stage, and what that time hangs on
+     * @return array{Cook, TimeRange, list<Effect>} the cook, the time of its open stage, and what that time hangs on
      *
      * @throws InputRefused if no plan can end at the doneness asked for
      */
     public function advise(Ask $ask): array
     {
         $advice = $this->adviseAsSet($ask);
+        $isBurnt = $this->isBurnt($ask, $advice[0]);
+        $fitting = [];
         foreach ($ask->heat === null ? $this->otherHeatsC($ask, $advice[0]) : [] as $heatC) {
-            $advice = $this->adviseAsSet($ask->withHeat(Temperature::ofCelsius($heatC)));
-            if (! $advice[0]->verdict->isTooSlow() && ! $this->isBurnt($ask, $advice[0])) {
+            try {
+                $other = $this->adviseAsSet($ask->withHeat(Temperature::ofCelsius($heatC)));
+            } catch (InputRefused) {
+                continue; // the fire it was first set to says better why it will not do
+            }
+            if ($other[0]->verdict->isTooSlow() || $this->isBurnt($ask, $other[0])) {
+                continue;
+            }
+            $fitting[] = $other;
+            if (! $isBurnt) {
                 break;
             }
         }
-        if ($this->isBurnt($ask, $advice[0])) {
+        if ($isBurnt && $fitting === []) {
             throw InputRefused::one('thickness_mm', 'unreachable', $ask->thickness->toMillimetres(), sprintf(
                 'a thicker piece, or another way than %s: kept on until even the slow end of the range is safe, so thin a piece dries out', $ask->method->value,
             ));
         }
+        usort($fitting, static fn (array $a, array $b): int => $a[0]->core->maxC <=> $b[0]->core->maxC);
 
-        return $advice;
+        return $fitting[0] ?? $advice;
     }
 
-    /** @return list<float> nobody set the fire: what would be too slow goes on a hotter one, what would burn on a gentler one, °C */
+    /**
+     * Nobody set the fire. What would be too slow goes on a hotter one; what would burn on a gentler one, or on one hot enough not to
+     * leave it standing half done while it dries.
+     *
+     * @return list<float> °C
+     */
     private function otherHeatsC(Ask $ask, Cook $cook): array
     {
         $appliance = $this->kitchen->appliance($ask->method->appliances()[0], $ask->fires);
         $least = $ask->method->roastsInOven() ? $this->rules->leastOven($ask->house->standard, $ask->cut->foodClass) : null;
-        $endC = match (true) {
-            ! $ask->method->driesTheSurface() => $cook->heatC,
-            $cook->verdict->isTooSlow() => $appliance->hottestC,
-            $this->isBurnt($ask, $cook) => max($appliance->coolestC, $least['core_c'] ?? 0.0),
-            default => $cook->heatC,
+        $endsC = match (true) {
+            ! $ask->method->driesTheSurface() => [],
+            $cook->verdict->isTooSlow() => [$appliance->hottestC],
+            $this->isBurnt($ask, $cook) => [max($appliance->coolestC, $least['core_c'] ?? 0.0), $appliance->hottestC],
+            default => [],
         };
+        $heatsC = [];
+        foreach ($endsC as $endC) {
+            $heatsC = $endC === $cook->heatC ? $heatsC : [...$heatsC, round(0.5 * ($cook->heatC + $endC)), $endC];
+        }
 
-        return $endC === $cook->heatC ? [] : [round(0.5 * ($cook->heatC + $endC)), $endC];
+        return $heatsC;
     }
 
     /** Meat with water in it gets no hotter than water boils; what does has been dried to leather, whatever the clock said. */
@@ -115,7 +136,7 @@ final readonly class Advisor
         return $ask->method->driesTheSurface() && $cook->core->maxC > $this->rules->limits->of('hottest_core_c');
     }
 
-    /** @return array{Cook, TimeRange, list<array{input: string, step: float, unit: string, change_s: float}>} */
+    /** @return array{Cook, TimeRange, list<Effect>} */
     private function adviseAsSet(Ask $ask): array
     {
         $ask = $this->turnedOnce($ask);
@@ -262,7 +283,7 @@ final readonly class Advisor
     {
         $heatC = $ask->heat?->toCelsius() ?? $this->usualHeatC($ask, $targetC);
 
-        return new Setting($heatC, $targetC, $ask->fires, (int) ceil($this->portions->of($ask)['pieces'] ?? 1.0), $holdS, 1.0, $ask->manner);
+        return new Setting($heatC, $targetC, $ask->fires, (int) ceil($this->portions->of($ask)->pieces ?? 1.0), $holdS, 1.0, $ask->manner);
     }
 
     /** As the planner has it, and no oven cooler than the rules allow for this food. */

@@ -11,6 +11,7 @@ use Nessmark\Appliance\Load;
 use Nessmark\Meat\Hazard;
 use Nessmark\Method\Method;
 use Nessmark\Say\Phrase;
+use Nessmark\Ticket\TimeRange;
 
 /** What a ticket cannot promise, and what may go wrong with it. */
 final readonly class Doubts
@@ -41,7 +42,7 @@ final readonly class Doubts
         if ($ask->cut->has(Hazard::Lean)) {
             $doubts[] = new Phrase('doubt.lean');
         }
-        $lengthMm = $this->portions->of($ask)['length_mm'];
+        $lengthMm = $this->portions->of($ask)->lengthMm;
         if ($lengthMm !== null && $lengthMm < self::SHORT_PIECE * $ask->thickness->toMillimetres()) {
             $doubts[] = new Phrase('doubt.short_piece', ['length_mm' => $lengthMm]);
         }
@@ -67,7 +68,7 @@ final readonly class Doubts
     {
         $doubts = [];
         $metal = $this->pan($ask)?->metal;
-        $pieces = $this->portions->of($ask)['pieces'];
+        $pieces = $this->portions->of($ask)->pieces;
         if ($metal !== null && $pieces !== null && $pieces > $metal->holds($load = Load::of($ask->cut, $ask->thickness))) {
             $doubts[] = new Phrase('doubt.crowded', ['pieces' => $metal->holds($load)]);
         }

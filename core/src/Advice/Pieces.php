@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Nessmark\Advice;
 
 use Nessmark\Say\Phrase;
+use Nessmark\Ticket\Finding;
+use Nessmark\Ticket\TicketPiece;
+use Nessmark\Ticket\TimeRange;
 
 /** The pieces of one meal that are cooked or seasoned apart, each with its mark, all ready together. */
 final readonly class Pieces
@@ -17,14 +20,14 @@ final readonly class Pieces
      * What safety says of the pieces, each finding with the marks of those it is about: two that say the same of different figures stay two.
      *
      * @param  list<Cook>  $cooks  of all the shares
-     * @return list<array<string, mixed>>
+     * @return list<Finding>
      */
     public static function findings(array $cooks): array
     {
         $said = $marks = [];
         foreach ($cooks as $i => $cook) {
             foreach ($cook->verdict->findings as $finding) {
-                $key = json_encode($finding->toArray(), JSON_THROW_ON_ERROR);
+                $key = serialize($finding); // two of the same figures are one
                 $said[$key] = $finding;
                 $marks[$key][] = self::MARKS[$i];
             }
@@ -32,7 +35,7 @@ final readonly class Pieces
         $findings = [];
         foreach ($said as $key => $finding) {
             $of = count($cooks) === 1 ? [] : $marks[$key];
-            $findings[] = ['id' => implode(' ', [$finding->phrase->key, ...$of]), 'pieces' => $of, ...$finding->toArray()];
+            $findings[] = new Finding(implode(' ', [$finding->phrase->key, ...$of]), $of, $finding->level, $finding->phrase, $finding->sources);
         }
 
         return $findings;
@@ -40,7 +43,7 @@ final readonly class Pieces
 
     /**
      * @param  non-empty-list<array{Ask, Cook, TimeRange}>  $cooked  the first is the one the ticket is written out for
-     * @return list<array<string, mixed>> none where all eat alike
+     * @return list<TicketPiece> none where all eat alike
      */
     public static function of(array $cooked, Portions $portions): array
     {
@@ -51,15 +54,11 @@ final readonly class Pieces
         $pieces = [];
         foreach ($cooked as $i => [$ask, $cook, $open]) {
             $amounts = $portions->of($ask);
-            $pieces[] = [
-                'mark' => self::MARKS[$i], 'diners' => $amounts['diners'], 'at_risk' => $ask->isAnyoneAtRisk(), 'word' => $ask->doneness->word, 'avoid' => $ask->avoid,
-                'raw_g' => $amounts['raw_g'], 'pieces' => $amounts['pieces'],
-                'pull_core_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1), 'can_probe' => $cook->evidence->canProbe,
-                'time' => $open->plus($cook->fixedHeatS())->toArray(),
-                'goes_on_after_s' => round(max($finishS) - $finishS[$i]),
-                'on_heat_at' => Timeline::onHeatAt($ask, $cook, $open)?->format(DATE_ATOM),
-                'verdict' => $cook->verdict->level->value,
-            ];
+            $pieces[] = new TicketPiece(
+                self::MARKS[$i], $amounts->diners, $ask->isAnyoneAtRisk(), $ask->doneness->word, $ask->avoid, $amounts->rawG, $amounts->pieces,
+                round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1), $cook->evidence->canProbe, $open->plus($cook->fixedHeatS())->shown(),
+                round(max($finishS) - $finishS[$i]), Timeline::onHeatAt($ask, $cook, $open)?->format(DATE_ATOM), $cook->verdict->level,
+            );
         }
 
         return $pieces;

@@ -10,6 +10,7 @@ use Nessmark\Heat\Shape;
 use Nessmark\Meat\Cut;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
+use Nessmark\Ticket\Amounts;
 
 /** How much to take: raw weight by appetite, pieces, and what is left of it cooked. */
 final readonly class Portions
@@ -21,8 +22,7 @@ final readonly class Portions
         return new self($folder->read('portions.json'));
     }
 
-    /** @return array{diners: int, raw_g: float, raw_per_head_g: float, piece_g: float, pieces: float|null, length_mm: float|null, cooked_low_g: float, cooked_high_g: float} */
-    public function of(Ask $ask): array
+    public function of(Ask $ask): Amounts
     {
         return $this->amounts($ask->cut, $ask->thickness, $ask->diners, $ask->raw, $ask->house->portions);
     }
@@ -31,9 +31,8 @@ final readonly class Portions
      * @param  list<Diner>  $diners
      * @param  float  $scale  the house's portions beside the customary
      * @param  Mass|null  $asked  sold by weight, whatever the portions
-     * @return array{diners: int, raw_g: float, raw_per_head_g: float, piece_g: float, pieces: float|null, length_mm: float|null, cooked_low_g: float, cooked_high_g: float}
      */
-    public function amounts(Cut $cut, Length $thickness, array $diners, ?Mass $asked = null, float $scale = 1.0): array
+    public function amounts(Cut $cut, Length $thickness, array $diners, ?Mass $asked = null, float $scale = 1.0): Amounts
     {
         $each = $this->record->record('portions')->record($cut->portion);
         $grams = 0.0;
@@ -45,16 +44,16 @@ final readonly class Portions
         $length = $cut->lengthFor($raw, $thickness);
         $heads = array_sum(array_map(static fn (Diner $diner): int => $diner->count, $diners));
 
-        return [
-            'diners' => $heads,
-            'raw_g' => round($raw->toGrams()),
-            'raw_per_head_g' => round($raw->toGrams() / $heads),
-            'piece_g' => round($piece->toGrams()),
-            'pieces' => $cut->piece->shape === Shape::Cylinder ? null : max(0.5, round(2.0 * $raw->toGrams() / $piece->toGrams()) / 2.0),
-            'length_mm' => $length === null ? null : round($length->toMillimetres()),
-            'cooked_low_g' => round($raw->times($cut->lowestYield)->toGrams()),
-            'cooked_high_g' => round($raw->times($cut->highestYield)->toGrams()),
-        ];
+        return new Amounts(
+            $heads,
+            round($raw->toGrams()),
+            round($raw->toGrams() / $heads),
+            round($piece->toGrams()),
+            $cut->piece->shape === Shape::Cylinder ? null : max(0.5, round(2.0 * $raw->toGrams() / $piece->toGrams()) / 2.0),
+            $length === null ? null : round($length->toMillimetres()),
+            round($raw->times($cut->lowestYield)->toGrams()),
+            round($raw->times($cut->highestYield)->toGrams()),
+        );
     }
 
     /** @return list<string> */

@@ -9,6 +9,9 @@ use Nessmark\Method\Planner;
 use Nessmark\Method\PullFinder;
 use Nessmark\Method\Setting;
 use Nessmark\Quantity\Length;
+use Nessmark\Ticket\Doubtful;
+use Nessmark\Ticket\Effect;
+use Nessmark\Ticket\TimeRange;
 
 /**
  * How far the time may be off. Each doubtful input is moved once, to its slow side, and the open stage run again to the
@@ -38,7 +41,7 @@ final readonly class Spread
     public function __construct(private Planner $planner) {}
 
     /**
-     * @return array{TimeRange, list<array{input: string, step: float, unit: string, change_s: float}>} the open stage's time,
+     * @return array{TimeRange, list<Effect>} the open stage's time,
      *                                                                                                  and what each input does to it, the most telling first
      */
     public function of(Ask $ask, Appliance $appliance, Setting $setting, float $pullC, float $likelyS): array
@@ -55,16 +58,16 @@ final readonly class Spread
         $offS = sqrt($thicker ** 2 + $weaker ** 2 + $colder ** 2 + $wetter ** 2);
 
         $effects = [
-            ['input' => 'thickness', 'step' => 1.0, 'unit' => 'mm', 'change_s' => round($thicker / $stepMm, 1)],
-            ['input' => 'fire', 'step' => round(-100.0 * $appliance->spread), 'unit' => 'percent', 'change_s' => round($weaker, 1)],
-            ['input' => 'surface', 'step' => round(100.0 * (self::WETTER - 1.0)), 'unit' => 'percent', 'change_s' => round($wetter, 1)],
-            ['input' => 'start', 'step' => -1.0, 'unit' => 'K', 'change_s' => round($colder / self::START_K, 1)],
+            new Effect(Doubtful::Thickness, 1.0, 'mm', round($thicker / $stepMm, 1)),
+            new Effect(Doubtful::Fire, round(-100.0 * $appliance->spread), 'percent', round($weaker, 1)),
+            new Effect(Doubtful::Surface, round(100.0 * (self::WETTER - 1.0)), 'percent', round($wetter, 1)),
+            new Effect(Doubtful::Start, -1.0, 'K', round($colder / self::START_K, 1)),
         ];
         if (! $ask->method->driesTheSurface()) {
-            $effects = array_values(array_filter($effects, static fn (array $effect): bool => $effect['input'] !== 'surface'));
+            $effects = array_values(array_filter($effects, static fn (Effect $effect): bool => $effect->input !== Doubtful::Surface));
         }
         $weight = ['thickness' => $thicker, 'fire' => $weaker, 'surface' => $wetter, 'start' => $colder];
-        usort($effects, static fn (array $a, array $b): int => $weight[$b['input']] <=> $weight[$a['input']]);
+        usort($effects, static fn (Effect $a, Effect $b): int => ($weight[$b->input->value] ?? 0.0) <=> ($weight[$a->input->value] ?? 0.0));
 
         return [
             new TimeRange(max(self::SHORTEST_SHARE * $likelyS, $likelyS - $offS), $likelyS, $likelyS + $offS),

@@ -12,6 +12,8 @@ use Nessmark\Meat\Surface;
 use Nessmark\Quantity\Length;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Say\Phrase;
+use Nessmark\Ticket\Doubtful;
+use Nessmark\Ticket\Effect;
 
 /** What standing in the room before cooking really changes. Never said where the meat has to start cold. */
 final readonly class Tempering
@@ -26,7 +28,7 @@ final readonly class Tempering
     public function __construct(private Kitchen $kitchen, private SafetyRules $rules) {}
 
     /**
-     * @param  list<array{input: string, step: float, unit: string, change_s: float}>  $effects  of the open stage's time
+     * @param  list<Effect>  $effects  of the open stage's time
      * @return Phrase|null null where it must not be done, or does nothing worth saying
      */
     public function of(Ask $ask, array $effects): ?Phrase
@@ -37,7 +39,7 @@ final readonly class Tempering
         }
         $forS = 0.5 * $this->rules->limits->of('room_within_s');
         $warmC = $this->coreAfterC($ask->cut, $ask->thickness, $startC, $ask->surface, $forS);
-        $perKelvinS = array_column($effects, 'change_s', 'input')['start'] ?? 0.0;
+        $perKelvinS = array_sum(array_map(static fn (Effect $effect): float => $effect->input === Doubtful::Start ? $effect->changeS : 0.0, $effects));
         $savedS = $perKelvinS * ($warmC - $startC);
 
         return $savedS < self::WORTH_SAYING_S ? null : new Phrase('temper.saves', ['for_s' => $forS, 'core_c' => round($warmC), 'saves_s' => round($savedS), 'hot_room_c' => $this->rules->limits->of('hot_room_c')]);

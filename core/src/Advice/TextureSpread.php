@@ -9,6 +9,9 @@ use Nessmark\Method\PullNotFound;
 use Nessmark\Method\Setting;
 use Nessmark\Quantity\Length;
 use Nessmark\Texture\LongCook;
+use Nessmark\Ticket\Doubtful;
+use Nessmark\Ticket\Effect;
+use Nessmark\Ticket\TimeRange;
 
 /**
  * How far the time of a long cook may be off: a thicker piece, a weaker fire, tougher collagen, each moved once to its slow
@@ -27,7 +30,7 @@ final readonly class TextureSpread
 
     public function __construct(private Planner $planner, private LongCook $texture) {}
 
-    /** @return array{TimeRange, list<array{input: string, step: float, unit: string, change_s: float}>} */
+    /** @return array{TimeRange, list<Effect>} */
     public function of(Ask $ask, Setting $setting, float $mark, float $likelyS): array
     {
         $mm = $ask->thickness->toMillimetres();
@@ -40,9 +43,9 @@ final readonly class TextureSpread
         $offS = sqrt($thicker ** 2 + $weaker ** 2 + $tougher ** 2);
 
         return [new TimeRange(max(0.5 * $likelyS, $likelyS - $offS), $likelyS, $likelyS + $offS), [
-            ['input' => 'collagen', 'step' => round(-100.0 * $spread), 'unit' => 'percent', 'change_s' => round($tougher, 1)],
-            ['input' => 'fire', 'step' => -self::SIMMER_K, 'unit' => 'K', 'change_s' => round($weaker, 1)],
-            ['input' => 'thickness', 'step' => 1.0, 'unit' => 'mm', 'change_s' => round($thicker / $stepMm, 1)],
+            new Effect(Doubtful::Collagen, round(-100.0 * $spread), 'percent', round($tougher, 1)),
+            new Effect(Doubtful::Fire, -self::SIMMER_K, 'K', round($weaker, 1)),
+            new Effect(Doubtful::Thickness, 1.0, 'mm', round($thicker / $stepMm, 1)),
         ]];
     }
 

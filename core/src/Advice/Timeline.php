@@ -10,6 +10,8 @@ use Nessmark\Heat\Stage;
 use Nessmark\Meat\Hazard;
 use Nessmark\Method\Method;
 use Nessmark\Say\Phrase;
+use Nessmark\Ticket\TimelineLine;
+use Nessmark\Ticket\TimeRange;
 
 /** What the cook does, in order: seconds from the moment the meat meets the heat, and the clock where the hour of eating is known. */
 final readonly class Timeline
@@ -24,7 +26,7 @@ final readonly class Timeline
 
     /**
      * @param  list<array{float, Phrase}>  $otherPieces  what is done with each piece that is cooked apart, s from when the first goes on
-     * @return list<array<string, mixed>>
+     * @return list<TimelineLine>
      */
     public static function of(Ask $ask, Cook $cook, TimeRange $open, bool $isByFork, array $otherPieces = []): array
     {
@@ -76,7 +78,7 @@ final readonly class Timeline
             $lines[] = self::line($onHeatAt, $pieceS, $do);
         }
         if ($otherPieces !== []) {
-            usort($lines, static fn (array $a, array $b): int => $a['at_s'] <=> $b['at_s']); // equals stay as they are
+            usort($lines, static fn (TimelineLine $a, TimelineLine $b): int => $a->atS <=> $b->atS); // equals stay as they are
         }
 
         return $lines;
@@ -117,17 +119,10 @@ final readonly class Timeline
         return $ask->eatAt->sub(new DateInterval('PT'.(int) ceil($fixedS + $open->highS).'S'));
     }
 
-    /** @return array<string, mixed> */
-    private static function line(?DateTimeImmutable $onHeatAt, float $atS, Phrase $do, ?TimeRange $takes = null, ?TimeRange $between = null): array
+    private static function line(?DateTimeImmutable $onHeatAt, float $atS, Phrase $do, ?TimeRange $takes = null, ?TimeRange $between = null): TimelineLine
     {
         $seconds = (int) round($atS);
 
-        return [
-            'at_s' => $seconds,
-            'clock' => $onHeatAt?->modify(sprintf('%+d seconds', $seconds))->format(DATE_ATOM),
-            'do' => $do->toArray(),
-            'takes' => $takes?->toArray(),
-            'between' => $between?->toArray(),
-        ];
+        return new TimelineLine($seconds, $onHeatAt?->modify(sprintf('%+d seconds', $seconds))->format(DATE_ATOM), $do, $takes?->shown(), $between?->shown());
     }
 }

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Nessmark\Contract;
 
-use Nessmark\Advice\TicketWriter;
+use Nessmark\Advice\TicketAssembly;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Errors\InputRefused;
 use Nessmark\House\HouseRules;
 use Nessmark\School\School;
+use Nessmark\Ticket\Ticket;
 
 /** What the options of a school come to for one piece: the same ask, cooked each way. */
 final readonly class Difference
 {
-    public function __construct(private AskReader $reader, private TicketWriter $writer) {}
+    public function __construct(private AskReader $reader, private TicketAssembly $tickets) {}
 
     /**
      * @param  array<string, mixed>  $ask  in the form of AskReader
@@ -27,7 +28,7 @@ final readonly class Difference
         $refused = null;
         foreach ($school->options as $option) {
             try {
-                $rows[] = $this->row($option, $this->writer->advise($this->reader->read($this->with($ask, $school->asks($option)), $house->withSchools([]), $catalogue)->withApart([]))['ticket']);
+                $rows[] = $this->row($option, $this->tickets->advise($this->reader->read($this->with($ask, $school->asks($option)), $house->withSchools([]), $catalogue)->withApart([])));
             } catch (InputRefused $error) {
                 $refused = $error;
             }
@@ -60,17 +61,14 @@ final readonly class Difference
         return $patched;
     }
 
-    /**
-     * @param  array<string, mixed>  $ticket
-     * @return array<string, mixed>
-     */
-    private function row(string $option, array $ticket): array
+    /** @return array<string, mixed> */
+    private function row(string $option, Ticket $ticket): array
     {
-        /** @var array{method: string, target: array{word: string, core_c: float}, pull_core_c: float, peak_core_c: float, time: array{low_s: float, likely_s: float, high_s: float}, total_s: float, rest_s: float, cross_section: array{grey_band_mm: float|null}, losses: array{cooking_loss_share: float, crust_mm: float}, verdict: array{level: string}, start_c: float} $ticket */
         return [
-            'option' => $option, 'method' => $ticket['method'], 'word' => $ticket['target']['word'], 'target_c' => $ticket['target']['core_c'], 'start_c' => $ticket['start_c'],
-            'pull_core_c' => $ticket['pull_core_c'], 'peak_core_c' => $ticket['peak_core_c'], 'time_s' => $ticket['time']['likely_s'], 'time_low_s' => $ticket['time']['low_s'], 'time_high_s' => $ticket['time']['high_s'], 'rest_s' => $ticket['rest_s'], 'total_s' => $ticket['total_s'],
-            'grey_band_mm' => $ticket['cross_section']['grey_band_mm'], 'crust_mm' => $ticket['losses']['crust_mm'], 'loss_share' => $ticket['losses']['cooking_loss_share'], 'verdict' => $ticket['verdict']['level'],
+            'option' => $option, 'method' => $ticket->method, 'word' => $ticket->target->word, 'target_c' => $ticket->target->coreC, 'start_c' => $ticket->startC,
+            'pull_core_c' => $ticket->pullCoreC, 'peak_core_c' => $ticket->peakCoreC, 'time_s' => $ticket->time->likelyS, 'time_low_s' => $ticket->time->lowS,
+            'time_high_s' => $ticket->time->highS, 'rest_s' => $ticket->restS, 'total_s' => $ticket->totalS, 'grey_band_mm' => $ticket->crossSection->greyBandMm,
+            'crust_mm' => $ticket->losses->crustMm, 'loss_share' => $ticket->losses->cookingLossShare, 'verdict' => $ticket->verdict->level->value,
         ];
     }
 }

@@ -118,10 +118,10 @@ final class Options
         $wishedMm = $wish->thickness?->toMillimetres() ?? $cut->piece->typicalMm;
         $thickness = $lot->thickness ?? Length::ofMillimetres(max($cut->piece->thinnestMm, min($cut->piece->thickestMm, $wishedMm)));
         $amounts = $this->portions->amounts($cut, $thickness, array_map(static fn (Eater $eater): Diner => $eater->diner(), $wish->eaters), $wish->raw, $wish->house->portions);
-        [$rawG, $pieces] = [$amounts['raw_g'], $amounts['pieces']];
+        [$rawG, $pieces] = [$amounts->rawG, $amounts->pieces];
         if (in_array($cut->form, self::SOLD_WHOLE, true)) {
-            $pieces = ceil($rawG / $amounts['piece_g']);
-            $rawG = $pieces * $amounts['piece_g'];
+            $pieces = ceil($rawG / $amounts->pieceG);
+            $rawG = $pieces * $amounts->pieceG;
         }
         $raw = Mass::ofGrams($rawG);
         $heads = $wish->heads();

@@ -582,17 +582,23 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        AskDiner: {
-            count: number;
-            /** @enum {string} */
-            appetite?: "small" | "usual" | "hearty";
-            at_risk?: boolean;
-            doneness?: string;
-            avoid?: string[];
+        Advice: {
+            ticket: components["schemas"]["Ticket"];
         };
-        AskSchools: {
-            /** @enum {string} */
-            doneness_words?: "kitchen" | "official";
+        AmbiguousName: {
+            name: string;
+            question: string | null;
+            means: components["schemas"]["NameMeaning"][];
+        };
+        Amounts: {
+            diners: number;
+            raw_g: number;
+            raw_per_head_g: number;
+            piece_g: number;
+            pieces: number | null;
+            length_mm: number | null;
+            cooked_low_g: number;
+            cooked_high_g: number;
         };
         Ask: {
             cut: string;
@@ -653,9 +659,158 @@ export interface components {
             grade?: string | null;
             aged_days?: number | null;
         };
-        FoundAs: {
+        AskDiner: {
+            count: number;
+            /** @enum {string} */
+            appetite?: "small" | "usual" | "hearty";
+            at_risk?: boolean;
+            doneness?: string;
+            avoid?: string[];
+        };
+        AskSchools: {
+            /** @enum {string} */
+            doneness_words?: "kitchen" | "official";
+        };
+        BestMatch: {
             name: string;
-            place: string;
+            score: number;
+        };
+        Case: {
+            currency: string;
+            lots: components["schemas"]["CaseLot"][];
+            totals: components["schemas"]["CaseTotals"];
+            may_change: boolean;
+        };
+        CaseImported: {
+            received: number;
+            changed: number;
+            refused: components["schemas"]["RefusedRow"][];
+        };
+        CaseLot: {
+            id: number;
+            number: string;
+            cut: string;
+            grade: string | null;
+            thickness_mm: number | null;
+            weight_g: number | null;
+            price_per_kg: number;
+            aged_days: number | null;
+            /** @enum {string} */
+            packed: "wet" | "dry";
+            origin: string | null;
+            use_by: string | null;
+            parasite_frozen: boolean;
+            pierced: boolean;
+            stuffed: boolean;
+            /** @description farmed or wild; null: nobody said */
+            rearing: string | null;
+            lead_days: number;
+            cut_name: string | null;
+            group: string | null;
+            is_round: boolean;
+            fat_pct: number | null;
+            days_left: number | null;
+            fits_cut: boolean;
+        };
+        CaseTotals: {
+            lots: number;
+            weight_g: number;
+            value: number;
+            past: number;
+            due: number;
+            sold_out: number;
+        };
+        Catalogue: {
+            /** @description the words of each family */
+            doneness: {
+                [key: string]: components["schemas"]["DonenessChoices"];
+            };
+            cuts: components["schemas"]["CutSummary"][];
+            methods: components["schemas"]["MethodSummary"][];
+            appetites: string[];
+            scales: string[];
+        };
+        ChangedStaff: {
+            name?: string | null;
+            /** @enum {string} */
+            role?: "advisor" | "cutter" | "head_butcher";
+            password?: string | null;
+        };
+        Chip: {
+            /** @enum {string} */
+            kind: "count" | "appetite" | "risk" | "doneness" | "avoid" | "named" | "kind" | "thickness" | "weight" | "method" | "appliance" | "day" | "clock" | "within" | "budget" | "want" | "order" | "filler" | "unknown";
+            text: string;
+            value: string;
+            from: number;
+            to: number;
+            suggestions: string[];
+        };
+        ComparedCut: {
+            slug: string;
+            name: string;
+            group: string;
+            animal: string;
+            region: string;
+        };
+        ComparedRow: {
+            key: string;
+            values: (number | string | string[])[];
+            differs: boolean;
+        };
+        Comparison: {
+            cuts: components["schemas"]["ComparedCut"][];
+            rows: components["schemas"]["ComparedRow"][];
+        };
+        Contribution: {
+            criterion: string;
+            points: number;
+            most: number;
+            says: components["schemas"]["Phrase"] | null;
+        };
+        Covering: {
+            bone: string;
+            bone_pct: number;
+            skin: boolean;
+            pin_bones: boolean;
+            membrane: string;
+            fat_cap_mm: number;
+        };
+        Credentials: {
+            sign_in: string;
+            password: string;
+        };
+        CrossSection: {
+            /** @enum {string} */
+            shape: "slab" | "cylinder" | "sphere";
+            across_mm: number;
+            /** @enum {string} */
+            tissue: "red" | "pale" | "fish";
+            /** @description under each face: done beyond the word asked for */
+            grey_band_mm: number | null;
+            peaks_c: number[][];
+            zones: components["schemas"]["Zone"][];
+        };
+        Customer: {
+            id: number;
+            name: string;
+            appliances: string[];
+            fires: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            units: "metric" | "imperial";
+            tickets: number;
+            last_at: string | null;
+        };
+        CustomerList: {
+            customers: components["schemas"]["Customer"][];
+        };
+        CutAdded: {
+            slug: string;
+        };
+        CutDoneness: {
+            family: string;
+            default: string;
         };
         CutLine: {
             slug: string;
@@ -678,89 +833,12 @@ export interface components {
             is_hidden: boolean;
             found_as: components["schemas"]["FoundAs"] | null;
         };
-        NameMeaning: {
-            slug: string;
-            name: string;
-            places: string[];
-        };
-        AmbiguousName: {
-            name: string;
-            question: string | null;
-            means: components["schemas"]["NameMeaning"][];
-        };
         CutList: {
             cuts: components["schemas"]["CutLine"][];
             places: {
                 [key: string]: string;
             };
             ambiguous: components["schemas"]["AmbiguousName"] | null;
-        };
-        LowToHigh: {
-            low: number;
-            high: number;
-        };
-        WeightRange: {
-            low: number;
-            typical: number;
-            high: number;
-        };
-        NamesAtPlace: {
-            place: string;
-            place_name: string;
-            names: string[];
-        };
-        LocalName: {
-            place: string;
-            name: string;
-        };
-        ItemNumber: {
-            system: string;
-            number: string;
-        };
-        Muscle: {
-            slug: string;
-            name: string;
-            in_life: string;
-            work: string;
-            collagen: string;
-            grain: string;
-            is_long_fibred: boolean;
-            tenderness: string;
-            shear_force_kg: components["schemas"]["LowToHigh"] | null;
-        };
-        Covering: {
-            bone: string;
-            bone_pct: number;
-            skin: boolean;
-            pin_bones: boolean;
-            membrane: string;
-            fat_cap_mm: number;
-        };
-        CutYields: {
-            trim: components["schemas"]["LowToHigh"];
-            cooking: components["schemas"]["LowToHigh"];
-        };
-        CutDoneness: {
-            family: string;
-            default: string;
-        };
-        LookAlike: {
-            slug: string;
-            name: string;
-            tell: string;
-        };
-        MethodFit: {
-            method: string;
-            /** @enum {string} */
-            fit: "good" | "possible" | "poor";
-            is_computed: boolean;
-            reasons: components["schemas"]["Phrase"][];
-            doubts: components["schemas"]["Phrase"][];
-            exception: string | null;
-        };
-        InsteadOfGrades: {
-            text: string;
-            signs: string[];
         };
         CutPage: {
             slug: string;
@@ -806,44 +884,6 @@ export interface components {
             cautions: components["schemas"]["Phrase"][];
             sources: components["schemas"]["Source"][];
         };
-        Substitute: {
-            slug: string;
-            name: string;
-            time_s: number | null;
-            changes: components["schemas"]["Phrase"][];
-        };
-        SubstituteList: {
-            substitutes: components["schemas"]["Substitute"][];
-        };
-        ComparedCut: {
-            slug: string;
-            name: string;
-            group: string;
-            animal: string;
-            region: string;
-        };
-        ComparedRow: {
-            key: string;
-            values: (number | string | string[])[];
-            differs: boolean;
-        };
-        Comparison: {
-            cuts: components["schemas"]["ComparedCut"][];
-            rows: components["schemas"]["ComparedRow"][];
-        };
-        ThicknessBounds: {
-            min: number;
-            typical: number;
-            max: number;
-        };
-        DonenessChoice: {
-            word: string;
-            target_c: number;
-        };
-        DonenessChoices: {
-            kitchen: components["schemas"]["DonenessChoice"][];
-            official: components["schemas"]["DonenessChoice"][];
-        };
         CutSummary: {
             slug: string;
             name: string;
@@ -862,9 +902,47 @@ export interface components {
             doneness_family: string;
             default_doneness: string;
         };
-        HeatBounds: {
-            min: number;
-            max: number;
+        CutYields: {
+            trim: components["schemas"]["LowToHigh"];
+            cooking: components["schemas"]["LowToHigh"];
+        };
+        DifferenceAsked: {
+            ask?: components["schemas"]["Ask"] | null;
+        };
+        DonenessChoice: {
+            word: string;
+            target_c: number;
+        };
+        DonenessChoices: {
+            kitchen: components["schemas"]["DonenessChoice"][];
+            official: components["schemas"]["DonenessChoice"][];
+        };
+        Effect: {
+            /** @enum {string} */
+            input: "thickness" | "fire" | "surface" | "start" | "collagen";
+            step: number;
+            unit: string;
+            change_s: number;
+        };
+        FatBand: {
+            low_pct: number;
+            mean_pct: number;
+            high_pct: number | null;
+            uncertainty_points: number;
+            is_unsure: boolean;
+        };
+        Finding: {
+            /** @description what is sent back as read */
+            id: string;
+            /** @description marks of the pieces it is about; none where all are alike */
+            pieces: string[];
+            /** @enum {string} */
+            level: "clear" | "caution" | "stop";
+            key: string;
+            args: {
+                [key: string]: string | number;
+            };
+            sources: string[];
         };
         FireChoice: {
             /** @description an appliance, or burner */
@@ -872,71 +950,51 @@ export interface components {
             /** @description the usual one first */
             sorts: string[];
         };
-        MethodSummary: {
-            slug: string;
-            heat_c: components["schemas"]["HeatBounds"];
-            fires: components["schemas"]["FireChoice"][];
-            /** @description whether it matters how wet the piece goes on */
-            dries: boolean;
-        };
-        Catalogue: {
-            /** @description the words of each family */
-            doneness: {
-                [key: string]: components["schemas"]["DonenessChoices"];
-            };
-            cuts: components["schemas"]["CutSummary"][];
-            methods: components["schemas"]["MethodSummary"][];
-            appetites: string[];
-            scales: string[];
-        };
-        NewCustomer: {
-            name: string;
-            appliances?: string[];
-            fires?: {
-                [key: string]: string;
-            };
+        Found: {
+            cut: components["schemas"]["MatchCut"];
+            lot: components["schemas"]["MatchLot"];
+            method: string;
+            thickness_mm: number;
+            score: number;
+            contributions: components["schemas"]["Contribution"][];
+            reasons: components["schemas"]["Phrase"][];
+            doubt: components["schemas"]["Phrase"] | null;
+            changes: components["schemas"]["Phrase"][];
+            a_head: number;
+            cooked_100g: number;
+            raw_g: number;
+            pieces: number | null;
+            shares: number;
+            takes_s: number | null;
             /** @enum {string} */
-            units?: "metric" | "imperial";
+            verdict: "clear" | "caution" | "stop";
+            other_methods: string[];
+            ask: components["schemas"]["Ask"];
         };
-        Customer: {
-            id: number;
+        FoundAs: {
             name: string;
-            appliances: string[];
-            fires: {
-                [key: string]: string;
-            };
-            /** @enum {string} */
-            units: "metric" | "imperial";
-            tickets: number;
-            last_at: string | null;
+            place: string;
         };
-        CustomerList: {
-            customers: components["schemas"]["Customer"][];
-        };
-        Violation: {
-            key: string;
-            reason: string;
-            value: unknown;
-            allowed: string;
-            message: string;
-        };
-        Problem: {
-            type: string;
-            title: string;
-            status: number;
-            detail: string;
-            reason: string;
-            violations: components["schemas"]["Violation"][];
-        };
-        GradeStep: {
-            value: string;
-            label: string;
-            note: string | null;
+        GradeNeighbour: {
+            scale: string;
+            name: string;
+            from: string;
+            to: string;
+            is_unsure: boolean;
         };
         GradeNumbers: {
             min: number;
             max: number;
             step: number;
+        };
+        GradeReading: {
+            scale: components["schemas"]["ReadScale"];
+            step: components["schemas"]["GradeStep"];
+            fat: components["schemas"]["FatBand"] | null;
+            neighbours: components["schemas"]["GradeNeighbour"][];
+            is_comparable: boolean;
+            effects: components["schemas"]["Phrase"][];
+            sources: components["schemas"]["Source"][];
         };
         GradeScale: {
             id: string;
@@ -953,35 +1011,33 @@ export interface components {
         GradeScales: {
             scales: components["schemas"]["GradeScale"][];
         };
-        ReadScale: {
-            id: string;
-            name: string;
-            range: string;
-            note: string;
-            measures: string;
+        GradeStep: {
+            value: string;
+            label: string;
+            note: string | null;
         };
-        FatBand: {
-            low_pct: number;
-            mean_pct: number;
-            high_pct: number | null;
-            uncertainty_points: number;
-            is_unsure: boolean;
+        HeatBounds: {
+            min: number;
+            max: number;
         };
-        GradeNeighbour: {
-            scale: string;
-            name: string;
-            from: string;
-            to: string;
-            is_unsure: boolean;
+        HeatRibbon: {
+            time_s: number[];
+            core_c: number[];
+            surface_a_c: number[];
+            surface_b_c: number[];
         };
-        GradeReading: {
-            scale: components["schemas"]["ReadScale"];
-            step: components["schemas"]["GradeStep"];
-            fat: components["schemas"]["FatBand"] | null;
-            neighbours: components["schemas"]["GradeNeighbour"][];
-            is_comparable: boolean;
-            effects: components["schemas"]["Phrase"][];
-            sources: components["schemas"]["Source"][];
+        House: {
+            rules: components["schemas"]["HouseRules"];
+            schools: components["schemas"]["School"][];
+            minimums: components["schemas"]["HouseMinimum"][];
+            languages: string[];
+            currencies: string[];
+            may_change: boolean;
+        };
+        HouseMinimum: {
+            food_class: string;
+            official_c: number;
+            rest_s: number;
         };
         HouseRules: {
             /** @enum {string} */
@@ -1002,10 +1058,263 @@ export interface components {
             language?: string;
             currency?: string;
         };
-        HouseMinimum: {
-            food_class: string;
-            official_c: number;
+        Imported: {
+            own_cuts: number;
+            own_names: number;
+            hidden: number;
+        };
+        InsteadOfGrades: {
+            text: string;
+            signs: string[];
+        };
+        ItemNumber: {
+            system: string;
+            number: string;
+        };
+        LineAsked: {
+            line: string;
+            now?: string | null;
+        };
+        LineRead: {
+            chips: components["schemas"]["Chip"][];
+            wish: components["schemas"]["Wish"];
+            suggestions: string[];
+        };
+        LocalName: {
+            place: string;
+            name: string;
+        };
+        LogReduction: {
+            organism: string;
+            core: number;
+            d_ref_s: number;
+            t_ref_c: number;
+            z_k: number;
+        };
+        LookAlike: {
+            slug: string;
+            name: string;
+            tell: string;
+        };
+        Losses: {
+            /** @description of the raw weight, as steam */
+            evaporated_share: number;
+            /** @description of the raw weight, steam and juice */
+            cooking_loss_share: number;
+            /** @description dried through, under each face */
+            crust_mm: number;
+        };
+        LotMove: {
+            /** @enum {string} */
+            kind: "received" | "sold" | "taken_back" | "weighed_out" | "thrown_away" | "counted";
+            change_g: number;
+            left_g: number;
+            reason: string | null;
+            by: string | null;
+            at: string;
+        };
+        LotMoves: {
+            moves: components["schemas"]["LotMove"][];
+        };
+        LotNumber: {
+            number: string;
+        };
+        LowToHigh: {
+            low: number;
+            high: number;
+        };
+        MatchCut: {
+            slug: string;
+            name: string;
+            group: string;
+            is_round: boolean;
+        };
+        MatchLot: {
+            number: string;
+            grade: string | null;
+            fat_pct: number | null;
+            thickness_mm: number | null;
+            left_g: number | null;
+            price_per_kg: number;
+            aged_days: number | null;
+            /** @enum {string} */
+            packed: "wet" | "dry";
+            origin: string;
+            use_by: string | null;
+            parasite_frozen: boolean;
+            pierced: boolean;
+            stuffed: boolean;
+            rearing: string | null;
+            lead_days: number;
+        };
+        Matches: {
+            line: string;
+            currency: string;
+            matches: components["schemas"]["Found"][];
+            refusals: components["schemas"]["Refusal"][];
+            instead_of: components["schemas"]["NamedCut"] | null;
+            is_missing: boolean;
+            considered: number;
+        };
+        MethodFit: {
+            method: string;
+            /** @enum {string} */
+            fit: "good" | "possible" | "poor";
+            is_computed: boolean;
+            reasons: components["schemas"]["Phrase"][];
+            doubts: components["schemas"]["Phrase"][];
+            exception: string | null;
+        };
+        MethodSummary: {
+            slug: string;
+            heat_c: components["schemas"]["HeatBounds"];
+            fires: components["schemas"]["FireChoice"][];
+            /** @description whether it matters how wet the piece goes on */
+            dries: boolean;
+        };
+        Muscle: {
+            slug: string;
+            name: string;
+            in_life: string;
+            work: string;
+            collagen: string;
+            grain: string;
+            is_long_fibred: boolean;
+            tenderness: string;
+            shear_force_kg: components["schemas"]["LowToHigh"] | null;
+        };
+        NameMeaning: {
+            slug: string;
+            name: string;
+            places: string[];
+        };
+        NamedCut: {
+            slug: string;
+            name: string;
+        };
+        NamesAtPlace: {
+            place: string;
+            place_name: string;
+            names: string[];
+        };
+        NewCustomer: {
+            name: string;
+            appliances?: string[];
+            fires?: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            units?: "metric" | "imperial";
+        };
+        NewLot: {
+            number: string;
+            cut: string;
+            grade?: string | null;
+            thickness_mm?: number | null;
+            weight_g?: number | null;
+            price_per_kg: number;
+            aged_days?: number | null;
+            /** @enum {string} */
+            packed?: "wet" | "dry";
+            origin?: string | null;
+            use_by?: string | null;
+            parasite_frozen?: boolean;
+            pierced?: boolean;
+            stuffed?: boolean;
+            /** @description farmed or wild; null: nobody said */
+            rearing?: string | null;
+            lead_days?: number;
+        };
+        NewMove: {
+            /** @enum {string} */
+            kind: "weighed_out" | "thrown_away" | "counted" | "received";
+            grams: number;
+            reason?: string | null;
+        };
+        NewStaff: {
+            name: string;
+            sign_in: string;
+            /** @enum {string} */
+            role: "advisor" | "cutter" | "head_butcher";
+            password: string;
+        };
+        NewTicket: {
+            ask: components["schemas"]["Ask"];
+            customer_label?: string | null;
+            /** @description ids of the findings that were read out */
+            cautions_read: string[];
+            /** @enum {string} */
+            units: "metric" | "imperial";
+            customer_id?: number | null;
+            /** @description as weighed; left out, what the ticket says */
+            sold_g?: number | null;
+        };
+        Offer: {
+            doneness: string;
+            core_c: number;
             rest_s: number;
+        };
+        OfficialMinimum: {
+            core_c: number;
+            rest_s: number;
+        };
+        OwnCut: {
+            like: string;
+            name: string;
+            thickness_mm?: components["schemas"]["ThicknessBounds"];
+            weight_g?: components["schemas"]["WeightRange"];
+            fat_cap_mm?: number;
+            price_class?: number;
+            /** @enum {string} */
+            availability?: "daily" | "some_days" | "on_order";
+            recognise?: string;
+        };
+        Phrase: {
+            key: string;
+            args: {
+                [key: string]: string | number;
+            };
+        };
+        Price: {
+            lot: string;
+            currency: string;
+            per_kg: number;
+            total: number;
+            a_head: number;
+            cooked_100g: number;
+        };
+        PriceOf: {
+            cost_per_kg: number;
+            margin_pct: number;
+            price_per_kg: number;
+        };
+        Problem: {
+            type: string;
+            title: string;
+            status: number;
+            detail: string;
+            reason: string;
+            violations: components["schemas"]["Violation"][];
+        };
+        ReadScale: {
+            id: string;
+            name: string;
+            range: string;
+            note: string;
+            measures: string;
+        };
+        Refusal: {
+            /** @enum {string} */
+            limit: "fire" | "suits" | "avoid" | "doneness" | "safety" | "weight" | "budget" | "use_by" | "order" | "reach" | "time";
+            says: components["schemas"]["Phrase"];
+            cut: string;
+            lot: string;
+            method: string;
+        };
+        RefusedRow: {
+            row: number;
+            key: string;
+            message: string;
         };
         School: {
             id: string;
@@ -1013,17 +1322,6 @@ export interface components {
             default: string;
             chosen: string;
             is_computed: boolean;
-        };
-        House: {
-            rules: components["schemas"]["HouseRules"];
-            schools: components["schemas"]["School"][];
-            minimums: components["schemas"]["HouseMinimum"][];
-            languages: string[];
-            currencies: string[];
-            may_change: boolean;
-        };
-        DifferenceAsked: {
-            ask?: components["schemas"]["Ask"] | null;
         };
         SchoolDifference: {
             option: string;
@@ -1050,18 +1348,246 @@ export interface components {
             thickness_mm: number;
             rows: components["schemas"]["SchoolDifference"][];
         };
-        PriceOf: {
-            cost_per_kg: number;
-            margin_pct: number;
-            price_per_kg: number;
-        };
-        WishDiner: {
-            count: number;
+        Session: {
+            name: string;
             /** @enum {string} */
-            appetite?: "small" | "usual" | "hearty";
-            at_risk?: boolean;
-            doneness?: string | null;
-            avoid?: string[];
+            role: "advisor" | "cutter" | "head_butcher";
+            may_advise: boolean;
+            may_change_catalogue: boolean;
+            may_change_case: boolean;
+            may_run_house: boolean;
+            shop: components["schemas"]["ShopSummary"];
+        };
+        ShopSummary: {
+            name: string;
+            town: string;
+            /** @enum {string} */
+            safety_profile: "us" | "uk" | "eu";
+            /** @description ISO 4217 */
+            currency: string;
+            /** @description of the tz database */
+            time_zone: string;
+            /**
+             * @description the shop's own, until somebody chooses
+             * @enum {string}
+             */
+            units: "metric" | "imperial";
+        };
+        Source: {
+            id: string;
+            kind: string;
+            text: string;
+        };
+        StaffList: {
+            staff: components["schemas"]["StaffMember"][];
+        };
+        StaffMember: {
+            id: number;
+            name: string;
+            sign_in: string;
+            /** @enum {string} */
+            role: "advisor" | "cutter" | "head_butcher";
+            is_self: boolean;
+        };
+        Stage: {
+            name: string;
+            starts_s: number;
+            ends_s: number;
+            low_s: number;
+            likely_s: number;
+            high_s: number;
+            surface_c: number | null;
+            /** @description the coldest the pan gets under the meat */
+            metal_falls_to_c: number | null;
+            turn_every_s: number | null;
+            turns_at_s: number[];
+            core_c: number;
+        };
+        StoredTicket: {
+            id: string;
+            number: number;
+            customer_label: string | null;
+            /** @enum {string} */
+            units: "metric" | "imperial";
+            given_by: string;
+            given_at: string;
+            cautions_read: string[];
+            engine_version: string;
+            is_current_engine: boolean;
+            can_be_taken_back: boolean;
+            taken_back_at: string | null;
+            ask: components["schemas"]["Ask"];
+            ticket: components["schemas"]["Ticket"];
+        };
+        Substitute: {
+            slug: string;
+            name: string;
+            time_s: number | null;
+            changes: components["schemas"]["Phrase"][];
+        };
+        SubstituteList: {
+            substitutes: components["schemas"]["Substitute"][];
+        };
+        Target: {
+            /** @enum {string} */
+            scale: "kitchen" | "official";
+            word: string;
+            core_c: number;
+            from_c: number;
+            to_c: number;
+        };
+        TextureMeter: {
+            /** @description at the core */
+            collagen_turned_share: number;
+            /** @description of a cap of fat; null where none lies on the flat of the piece */
+            fat_rendered_share: number | null;
+        };
+        ThicknessBounds: {
+            min: number;
+            typical: number;
+            max: number;
+        };
+        Ticket: {
+            engine_version: string;
+            cut: components["schemas"]["TicketCut"];
+            method: string;
+            thickness_mm: number;
+            is_round: boolean;
+            /** @enum {string} */
+            surface: "patted" | "dried" | "wet";
+            fires: {
+                [key: string]: string;
+            };
+            start_c: number;
+            heat_c: number;
+            profile: string;
+            also_profile: string | null;
+            /** @description those that bear on it, as they were followed */
+            schools: {
+                [key: string]: string;
+            };
+            out_of_fridge_s: number;
+            verdict: components["schemas"]["Verdict"];
+            amounts: components["schemas"]["Amounts"];
+            price: components["schemas"]["Price"] | null;
+            target: components["schemas"]["Target"];
+            pull_core_c: number;
+            peak_core_c: number;
+            carry_over_k: number;
+            can_probe: boolean;
+            /** @enum {string} */
+            pull_by: "core" | "clock" | "fork";
+            time: components["schemas"]["TimeRange"];
+            rest_s: number;
+            total_s: number;
+            effects: components["schemas"]["Effect"][];
+            stages: components["schemas"]["Stage"][];
+            on_heat_at: string | null;
+            eat_at: string | null;
+            slice: string;
+            heat_ribbon: components["schemas"]["HeatRibbon"];
+            cross_section: components["schemas"]["CrossSection"];
+            losses: components["schemas"]["Losses"];
+            texture: components["schemas"]["TextureMeter"];
+            log_reduction: components["schemas"]["LogReduction"];
+            tempering: components["schemas"]["Phrase"] | null;
+            keeping: components["schemas"]["Phrase"];
+            cautions: components["schemas"]["Phrase"][];
+            doubts: components["schemas"]["Phrase"][];
+            sources: components["schemas"]["Source"][];
+            timeline: components["schemas"]["TimelineLine"][];
+            /** @description what is cooked or seasoned apart; none where all eat alike */
+            pieces: components["schemas"]["TicketPiece"][];
+        };
+        TicketCut: {
+            slug: string;
+            name: string;
+            group: string;
+            muscles: string[];
+        };
+        TicketList: {
+            tickets: components["schemas"]["TicketSummary"][];
+            page: number;
+            has_more: boolean;
+        };
+        TicketPiece: {
+            mark: string;
+            diners: number;
+            at_risk: boolean;
+            word: string;
+            avoid: string[];
+            raw_g: number;
+            pieces: number | null;
+            pull_core_c: number;
+            can_probe: boolean;
+            time: components["schemas"]["TimeRange"];
+            goes_on_after_s: number;
+            on_heat_at: string | null;
+            /** @enum {string} */
+            verdict: "clear" | "caution" | "stop";
+        };
+        TicketSummary: {
+            id: string;
+            number: number;
+            customer_label: string | null;
+            cut_name: string;
+            method: string;
+            /** @enum {string} */
+            verdict: "clear" | "caution" | "stop";
+            thickness_mm: number;
+            doneness: string;
+            diners: number;
+            given_by: string;
+            given_at: string;
+            taken_back_at: string | null;
+        };
+        TimeRange: {
+            low_s: number;
+            likely_s: number;
+            high_s: number;
+        };
+        TimelineLine: {
+            at_s: number;
+            clock: string | null;
+            do: components["schemas"]["Phrase"];
+            takes: components["schemas"]["TimeRange"] | null;
+            between: components["schemas"]["TimeRange"] | null;
+        };
+        Verdict: {
+            /** @enum {string} */
+            level: "clear" | "caution" | "stop";
+            meets_official_minimum: boolean;
+            official: components["schemas"]["OfficialMinimum"];
+            findings: components["schemas"]["Finding"][];
+            offer: components["schemas"]["Offer"] | null;
+            may_be_handed_over: boolean;
+        };
+        Violation: {
+            key: string;
+            reason: string;
+            value: unknown;
+            allowed: string;
+            message: string;
+        };
+        WeightRange: {
+            low: number;
+            typical: number;
+            high: number;
+        };
+        WhyNot: {
+            cut: components["schemas"]["NamedCut"];
+            in_case: boolean;
+            lead_days: number | null;
+            place: number | null;
+            score: number | null;
+            best: components["schemas"]["BestMatch"] | null;
+            match: components["schemas"]["Found"] | null;
+            worse_by: components["schemas"]["WorseBy"][];
+            refusals: components["schemas"]["Refusal"][];
+        };
+        WhyNotAsked: {
+            wish: components["schemas"]["Wish"];
+            cut: string;
         };
         Wish: {
             diners: components["schemas"]["WishDiner"][];
@@ -1088,562 +1614,23 @@ export interface components {
             profile?: "us" | "uk" | "eu";
             schools?: components["schemas"]["AskSchools"];
         };
-        LineAsked: {
-            line: string;
-            now?: string | null;
-        };
-        Chip: {
+        WishDiner: {
+            count: number;
             /** @enum {string} */
-            kind: "count" | "appetite" | "risk" | "doneness" | "avoid" | "named" | "kind" | "thickness" | "weight" | "method" | "appliance" | "day" | "clock" | "within" | "budget" | "want" | "order" | "filler" | "unknown";
-            text: string;
-            value: string;
-            from: number;
-            to: number;
-            suggestions: string[];
-        };
-        LineRead: {
-            chips: components["schemas"]["Chip"][];
-            wish: components["schemas"]["Wish"];
-            suggestions: string[];
-        };
-        Contribution: {
-            criterion: string;
-            points: number;
-            most: number;
-            says: components["schemas"]["Phrase"] | null;
-        };
-        MatchCut: {
-            slug: string;
-            name: string;
-            group: string;
-            is_round: boolean;
-        };
-        MatchLot: {
-            number: string;
-            grade: string | null;
-            fat_pct: number | null;
-            thickness_mm: number | null;
-            left_g: number | null;
-            price_per_kg: number;
-            aged_days: number | null;
-            /** @enum {string} */
-            packed: "wet" | "dry";
-            origin: string;
-            use_by: string | null;
-            parasite_frozen: boolean;
-            pierced: boolean;
-            stuffed: boolean;
-            rearing: string | null;
-            lead_days: number;
-        };
-        Found: {
-            cut: components["schemas"]["MatchCut"];
-            lot: components["schemas"]["MatchLot"];
-            method: string;
-            thickness_mm: number;
-            score: number;
-            contributions: components["schemas"]["Contribution"][];
-            reasons: components["schemas"]["Phrase"][];
-            doubt: components["schemas"]["Phrase"] | null;
-            changes: components["schemas"]["Phrase"][];
-            a_head: number;
-            cooked_100g: number;
-            raw_g: number;
-            pieces: number | null;
-            shares: number;
-            takes_s: number | null;
-            /** @enum {string} */
-            verdict: "clear" | "caution" | "stop";
-            other_methods: string[];
-            ask: components["schemas"]["Ask"];
-        };
-        Refusal: {
-            /** @enum {string} */
-            limit: "fire" | "suits" | "avoid" | "doneness" | "safety" | "weight" | "budget" | "use_by" | "order" | "reach" | "time";
-            says: components["schemas"]["Phrase"];
-            cut: string;
-            lot: string;
-            method: string;
-        };
-        NamedCut: {
-            slug: string;
-            name: string;
-        };
-        Matches: {
-            line: string;
-            currency: string;
-            matches: components["schemas"]["Found"][];
-            refusals: components["schemas"]["Refusal"][];
-            instead_of: components["schemas"]["NamedCut"] | null;
-            is_missing: boolean;
-            considered: number;
-        };
-        WhyNotAsked: {
-            wish: components["schemas"]["Wish"];
-            cut: string;
-        };
-        BestMatch: {
-            name: string;
-            score: number;
+            appetite?: "small" | "usual" | "hearty";
+            at_risk?: boolean;
+            doneness?: string | null;
+            avoid?: string[];
         };
         WorseBy: {
             criterion: string;
             points: number;
             says: components["schemas"]["Phrase"] | null;
         };
-        WhyNot: {
-            cut: components["schemas"]["NamedCut"];
-            in_case: boolean;
-            lead_days: number | null;
-            place: number | null;
-            score: number | null;
-            best: components["schemas"]["BestMatch"] | null;
-            match: components["schemas"]["Found"] | null;
-            worse_by: components["schemas"]["WorseBy"][];
-            refusals: components["schemas"]["Refusal"][];
-        };
-        Credentials: {
-            sign_in: string;
-            password: string;
-        };
-        ShopSummary: {
-            name: string;
-            town: string;
-            /** @enum {string} */
-            safety_profile: "us" | "uk" | "eu";
-            /** @description ISO 4217 */
-            currency: string;
-            /** @description of the tz database */
-            time_zone: string;
-            /**
-             * @description the shop's own, until somebody chooses
-             * @enum {string}
-             */
-            units: "metric" | "imperial";
-        };
-        Session: {
-            name: string;
-            /** @enum {string} */
-            role: "advisor" | "cutter" | "head_butcher";
-            may_advise: boolean;
-            may_change_catalogue: boolean;
-            may_change_case: boolean;
-            may_run_house: boolean;
-            shop: components["schemas"]["ShopSummary"];
-        };
-        OwnCut: {
-            like: string;
-            name: string;
-            thickness_mm?: components["schemas"]["ThicknessBounds"];
-            weight_g?: components["schemas"]["WeightRange"];
-            fat_cap_mm?: number;
-            price_class?: number;
-            /** @enum {string} */
-            availability?: "daily" | "some_days" | "on_order";
-            recognise?: string;
-        };
-        CutAdded: {
-            slug: string;
-        };
-        Imported: {
-            own_cuts: number;
-            own_names: number;
-            hidden: number;
-        };
-        StaffMember: {
-            id: number;
-            name: string;
-            sign_in: string;
-            /** @enum {string} */
-            role: "advisor" | "cutter" | "head_butcher";
-            is_self: boolean;
-        };
-        StaffList: {
-            staff: components["schemas"]["StaffMember"][];
-        };
-        NewStaff: {
-            name: string;
-            sign_in: string;
-            /** @enum {string} */
-            role: "advisor" | "cutter" | "head_butcher";
-            password: string;
-        };
-        ChangedStaff: {
-            name?: string | null;
-            /** @enum {string} */
-            role?: "advisor" | "cutter" | "head_butcher";
-            password?: string | null;
-        };
-        NewLot: {
-            number: string;
-            cut: string;
-            grade?: string | null;
-            thickness_mm?: number | null;
-            weight_g?: number | null;
-            price_per_kg: number;
-            aged_days?: number | null;
-            /** @enum {string} */
-            packed?: "wet" | "dry";
-            origin?: string | null;
-            use_by?: string | null;
-            parasite_frozen?: boolean;
-            pierced?: boolean;
-            stuffed?: boolean;
-            /** @description farmed or wild; null: nobody said */
-            rearing?: string | null;
-            lead_days?: number;
-        };
-        LotNumber: {
-            number: string;
-        };
-        CaseLot: {
-            id: number;
-            number: string;
-            cut: string;
-            grade: string | null;
-            thickness_mm: number | null;
-            weight_g: number | null;
-            price_per_kg: number;
-            aged_days: number | null;
-            /** @enum {string} */
-            packed: "wet" | "dry";
-            origin: string | null;
-            use_by: string | null;
-            parasite_frozen: boolean;
-            pierced: boolean;
-            stuffed: boolean;
-            /** @description farmed or wild; null: nobody said */
-            rearing: string | null;
-            lead_days: number;
-            cut_name: string | null;
-            group: string | null;
-            is_round: boolean;
-            fat_pct: number | null;
-            days_left: number | null;
-            fits_cut: boolean;
-        };
-        CaseTotals: {
-            lots: number;
-            weight_g: number;
-            value: number;
-            past: number;
-            due: number;
-            sold_out: number;
-        };
-        Case: {
-            currency: string;
-            lots: components["schemas"]["CaseLot"][];
-            totals: components["schemas"]["CaseTotals"];
-            may_change: boolean;
-        };
-        NewMove: {
-            /** @enum {string} */
-            kind: "weighed_out" | "thrown_away" | "counted" | "received";
-            grams: number;
-            reason?: string | null;
-        };
-        LotMove: {
-            /** @enum {string} */
-            kind: "received" | "sold" | "taken_back" | "weighed_out" | "thrown_away" | "counted";
-            change_g: number;
-            left_g: number;
-            reason: string | null;
-            by: string | null;
-            at: string;
-        };
-        LotMoves: {
-            moves: components["schemas"]["LotMove"][];
-        };
-        RefusedRow: {
-            row: number;
-            key: string;
-            message: string;
-        };
-        CaseImported: {
-            received: number;
-            changed: number;
-            refused: components["schemas"]["RefusedRow"][];
-        };
-        NewTicket: {
-            ask: components["schemas"]["Ask"];
-            customer_label?: string | null;
-            /** @description ids of the findings that were read out */
-            cautions_read: string[];
-            /** @enum {string} */
-            units: "metric" | "imperial";
-            customer_id?: number | null;
-            /** @description as weighed; left out, what the ticket says */
-            sold_g?: number | null;
-        };
-        StoredTicket: {
-            id: string;
-            number: number;
-            customer_label: string | null;
-            /** @enum {string} */
-            units: "metric" | "imperial";
-            given_by: string;
-            given_at: string;
-            cautions_read: string[];
-            engine_version: string;
-            is_current_engine: boolean;
-            can_be_taken_back: boolean;
-            taken_back_at: string | null;
-            ask: components["schemas"]["Ask"];
-            ticket: components["schemas"]["Ticket"];
-        };
-        TicketSummary: {
-            id: string;
-            number: number;
-            customer_label: string | null;
-            cut_name: string;
-            method: string;
-            /** @enum {string} */
-            verdict: "clear" | "caution" | "stop";
-            thickness_mm: number;
-            doneness: string;
-            diners: number;
-            given_by: string;
-            given_at: string;
-            taken_back_at: string | null;
-        };
-        TicketList: {
-            tickets: components["schemas"]["TicketSummary"][];
-            page: number;
-            has_more: boolean;
-        };
-        Phrase: {
-            key: string;
-            args: {
-                [key: string]: string | number;
-            };
-        };
-        TimeRange: {
-            low_s: number;
-            likely_s: number;
-            high_s: number;
-        };
-        Finding: {
-            /** @description what is sent back as read */
-            id: string;
-            /** @description marks of the pieces it is about; none where all are alike */
-            pieces: string[];
-            /** @enum {string} */
-            level: "clear" | "caution" | "stop";
-            key: string;
-            args: {
-                [key: string]: string | number;
-            };
-            sources: string[];
-        };
-        OfficialMinimum: {
-            core_c: number;
-            rest_s: number;
-        };
-        Offer: {
-            doneness: string;
-            core_c: number;
-            rest_s: number;
-        };
-        Verdict: {
-            /** @enum {string} */
-            level: "clear" | "caution" | "stop";
-            meets_official_minimum: boolean;
-            official: components["schemas"]["OfficialMinimum"];
-            findings: components["schemas"]["Finding"][];
-            offer: components["schemas"]["Offer"] | null;
-            may_be_handed_over: boolean;
-        };
-        TicketCut: {
-            slug: string;
-            name: string;
-            group: string;
-            muscles: string[];
-        };
-        Amounts: {
-            diners: number;
-            raw_g: number;
-            raw_per_head_g: number;
-            piece_g: number;
-            pieces: number | null;
-            length_mm: number | null;
-            cooked_low_g: number;
-            cooked_high_g: number;
-        };
-        Target: {
-            /** @enum {string} */
-            scale: "kitchen" | "official";
-            word: string;
-            core_c: number;
-            from_c: number;
-            to_c: number;
-        };
-        Effect: {
-            /** @enum {string} */
-            input: "thickness" | "fire" | "surface" | "start" | "collagen";
-            step: number;
-            unit: string;
-            change_s: number;
-        };
-        Stage: {
-            name: string;
-            starts_s: number;
-            ends_s: number;
-            low_s: number;
-            likely_s: number;
-            high_s: number;
-            surface_c: number | null;
-            /** @description the coldest the pan gets under the meat */
-            metal_falls_to_c?: number | null;
-            turn_every_s: number | null;
-            turns_at_s: number[];
-            core_c: number;
-        };
-        TimelineLine: {
-            at_s: number;
-            clock: string | null;
-            do: components["schemas"]["Phrase"];
-            takes: components["schemas"]["TimeRange"] | null;
-            between: components["schemas"]["TimeRange"] | null;
-        };
-        HeatRibbon: {
-            time_s: number[];
-            core_c: number[];
-            surface_a_c: number[];
-            surface_b_c: number[];
-        };
         Zone: {
             word: string;
             from_c: number | null;
             fraction: number;
-        };
-        CrossSection: {
-            /** @enum {string} */
-            shape: "slab" | "cylinder" | "sphere";
-            across_mm: number;
-            /** @enum {string} */
-            tissue: "red" | "pale" | "fish";
-            /** @description under each face: done beyond the word asked for */
-            grey_band_mm: number | null;
-            peaks_c: number[][];
-            zones: components["schemas"]["Zone"][];
-        };
-        LogReduction: {
-            organism: string;
-            core: number;
-            d_ref_s: number;
-            t_ref_c: number;
-            z_k: number;
-        };
-        Losses: {
-            /** @description of the raw weight, as steam */
-            evaporated_share: number;
-            /** @description of the raw weight, steam and juice */
-            cooking_loss_share: number;
-            /** @description dried through, under each face */
-            crust_mm: number;
-        };
-        TextureMeter: {
-            /** @description at the core */
-            collagen_turned_share: number;
-            /** @description of a cap of fat; null where none lies on the flat of the piece */
-            fat_rendered_share: number | null;
-        };
-        Source: {
-            id: string;
-            kind: string;
-            text: string;
-        };
-        Price: {
-            lot: string;
-            currency: string;
-            per_kg: number;
-            total: number;
-            a_head: number;
-            cooked_100g: number;
-        };
-        TicketPiece: {
-            mark: string;
-            diners: number;
-            at_risk: boolean;
-            word: string;
-            avoid: string[];
-            raw_g: number;
-            pieces: number | null;
-            pull_core_c: number;
-            can_probe: boolean;
-            time: components["schemas"]["TimeRange"];
-            goes_on_after_s: number;
-            on_heat_at: string | null;
-            /** @enum {string} */
-            verdict: "clear" | "caution" | "stop";
-        };
-        Ticket: {
-            engine_version: string;
-            cut: components["schemas"]["TicketCut"];
-            method: string;
-            thickness_mm: number;
-            is_round: boolean;
-            /** @enum {string} */
-            surface?: "patted" | "dried" | "wet";
-            fires?: {
-                [key: string]: string;
-            };
-            start_c: number;
-            heat_c: number;
-            profile: string;
-            also_profile: string | null;
-            /** @description those that bear on it, as they were followed */
-            schools: {
-                [key: string]: string;
-            };
-            out_of_fridge_s?: number;
-            verdict: components["schemas"]["Verdict"];
-            amounts: components["schemas"]["Amounts"];
-            price: components["schemas"]["Price"] | null;
-            /** @description what is cooked or seasoned apart; none where all eat alike */
-            pieces?: components["schemas"]["TicketPiece"][];
-            trim: Record<string, never> | null;
-            seasoning: Record<string, never> | null;
-            target: components["schemas"]["Target"];
-            pull_core_c: number;
-            peak_core_c: number;
-            carry_over_k: number;
-            can_probe: boolean;
-            /** @enum {string} */
-            pull_by: "core" | "clock" | "fork";
-            time: components["schemas"]["TimeRange"];
-            rest_s: number;
-            total_s: number;
-            effects: components["schemas"]["Effect"][];
-            stages: components["schemas"]["Stage"][];
-            timeline: components["schemas"]["TimelineLine"][];
-            on_heat_at: string | null;
-            eat_at: string | null;
-            slice: string;
-            heat_ribbon: components["schemas"]["HeatRibbon"];
-            cross_section: components["schemas"]["CrossSection"];
-            losses?: components["schemas"]["Losses"];
-            texture?: components["schemas"]["TextureMeter"];
-            tempering?: components["schemas"]["Phrase"] | null;
-            keeping?: components["schemas"]["Phrase"];
-            log_reduction: components["schemas"]["LogReduction"];
-            cautions: components["schemas"]["Phrase"][];
-            doubts: components["schemas"]["Phrase"][];
-            sources: components["schemas"]["Source"][];
-        };
-        Match: {
-            cut: string;
-            lot: string | null;
-            method: string;
-            score: number | null;
-            reasons: components["schemas"]["Phrase"][];
-            doubts: components["schemas"]["Phrase"][];
-            /** @enum {string} */
-            verdict: "clear" | "caution" | "stop";
-        };
-        Advice: {
-            matches: components["schemas"]["Match"][];
-            ticket: components["schemas"]["Ticket"];
         };
     };
     responses: never;

@@ -6,6 +6,7 @@ namespace Tests\Core\Contract;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use Nessmark\Contract\Json;
 use Nessmark\Contract\SimulationCase;
 use Nessmark\Contract\SimulationReport;
 use Nessmark\Errors\InputRefused;
@@ -41,7 +42,7 @@ final class FuzzTest extends TestCase
             ['diners', 0, 'avoid'], ['appliances'], ['units'], ['profile'], ['schools'], ['schools', 'doneness_words'], ['parasite_frozen'], ['now'], ['eat_at'], ['budget'], ['grade'], ['surface'], ['fires'], ['fires', 'pan'], ['thin_mm'], ['surprise']];
         $this->limitTo(max(200, self::cases()))->forAll(Generators::elements($keys), Generators::elements(self::RUBBISH))->then(function (array $path, mixed $rubbish): void {
             $ask = self::replaced(['cut' => 'salmon-loin', 'thickness_mm' => 25, 'method' => 'water_bath', 'diners' => [['count' => 2]]], $path, $rubbish);
-            $this->computedOrRefused(static fn (): array => Counter::open()->writer->advise(Counter::open()->reader->read($ask)), (string) $path[0]);
+            $this->computedOrRefused(static fn (): array => Json::of(Counter::open()->tickets->advise(Counter::open()->reader->read($ask))), (string) $path[0]);
         });
     }
 

@@ -43,7 +43,7 @@ final class TighteningTest extends TestCase
     {
         $house = new HouseRules(new Standard(tightening: new Tightening(minimumC: ['poultry' => 78.0])));
         $ask = ['cut' => 'chicken-breast', 'thickness_mm' => 25, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => 'official_minimum']]];
-        $ticket = static fn (HouseRules $by): array => Counter::open()->writer->advise(Counter::open()->reader->read($ask, $by))['ticket'];
+        $ticket = static fn (HouseRules $by): array => Counter::open()->ticket($ask, $by);
         [$published, $own] = [$ticket(new HouseRules), $ticket($house)];
 
         self::assertSame([73.9, 78.0], [$published['verdict']['official']['core_c'], $own['verdict']['official']['core_c']]);
@@ -64,7 +64,7 @@ final class TighteningTest extends TestCase
     public function test_portions_are_the_house_s_own(): void
     {
         $ask = ['cut' => 'lamb-rump', 'thickness_mm' => 45, 'method' => 'pan', 'diners' => [['count' => 4]]];
-        $raw = static fn (float $portions): float => Counter::open()->writer->advise(Counter::open()->reader->read($ask, new HouseRules(portions: $portions)))['ticket']['amounts']['raw_g'];
+        $raw = static fn (float $portions): float => Counter::open()->ticket($ask, new HouseRules(portions: $portions))['amounts']['raw_g'];
 
         self::assertSame([760.0, 912.0], [$raw(1.0), $raw(1.2)]);
     }

@@ -129,6 +129,28 @@ final class SlowAndColdTest extends TestCase
         self::assertSame([true, true, true, false], [$can('beef-shin-slices', 30.0), $can('chicken-whole', 110.0), $can('scallops', 25.0), $can('lemon-sole-fillet', 10.0)]);
     }
 
+    /** @return Generator<string, array{string, string, float, Profile}> kept on to the slow end of its range, it would be leather */
+    public static function leather(): Generator
+    {
+        yield 'oysters over fire' => ['oysters', 'grill', 16.0, Profile::Eu];
+        yield 'a salmon tail in the smoker' => ['salmon-tail', 'smoke', 8.0, Profile::Uk];
+        yield 'back ribs in the smoker' => ['pork-back-ribs', 'smoke', 16.0, Profile::Us];
+    }
+
+    #[DataProvider('leather')]
+    public function test_a_thin_piece_gets_no_hotter_than_water_boils_or_is_refused_with_the_way_out(string $slug, string $method, float $mm, Profile $profile): void
+    {
+        $ask = ['cut' => $slug, 'thickness_mm' => $mm, 'method' => $method, 'surface' => 'wet', 'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'official_minimum']]];
+        try {
+            $ticket = Counter::open()->ticket($ask, $profile);
+            self::assertLessThan(90.0, $ticket['peak_core_c']);
+            self::assertLessThan(4 * 3600.0, $ticket['time']['likely_s'], 'a hotter fire does not leave it standing half done while it dries');
+        } catch (InputRefused $refused) {
+            self::assertSame(['thickness_mm', 'unreachable'], [$refused->violations[0]->key, $refused->violations[0]->reason]);
+            self::assertStringContainsString('another way', $refused->violations[0]->allowed);
+        }
+    }
+
     public function test_a_thin_piece_that_goes_by_the_clock_never_runs_away(): void
     {
         foreach ([['lemon-sole-fillet', 'grill', 12.0], ['beef-skirt-outside', 'grill', 12.0], ['lamb-liver', 'pan', 9.0], ['turkey-escalope', 'pan', 8.0], ['beef-burger', 'grill', 12.0]] as [$slug, $method, $mm]) {

@@ -105,7 +105,7 @@ final class SchoolsTest extends TestCase
 
         $rib = ['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => 'medium_rare']]];
         $burger = ['cut' => 'beef-burger', 'thickness_mm' => 20, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => 'cooked_through']]];
-        $level = static fn (array $ask, HouseRules $by): string => Counter::open()->writer->advise(Counter::open()->reader->read($ask, $by))['ticket']['verdict']['level'];
+        $level = static fn (array $ask, HouseRules $by): string => Counter::open()->ticket($ask, $by)['verdict']['level'];
         self::assertSame(['caution', 'stop'], [$level($rib, new HouseRules), $level($rib, $house)]);
         self::assertSame(['clear', 'stop'], [$level($burger, new HouseRules), $level($burger, $house)]);
         self::assertEmpty(array_filter(TodaysCase::open()->matcher->open(TodaysCase::open()->wishOf('2 rib eye mr pan', $house), TodaysCase::open()->lots)));
@@ -122,6 +122,6 @@ final class SchoolsTest extends TestCase
     {
         $school = Schools::from(DataFolder::shipped())->school($id);
 
-        return (new Difference(Counter::open()->reader, Counter::open()->writer))->of($school, [...$school->example ?? [], ...$more], new HouseRules, null);
+        return (new Difference(Counter::open()->reader, Counter::open()->tickets))->of($school, [...$school->example ?? [], ...$more], new HouseRules, null);
     }
 }

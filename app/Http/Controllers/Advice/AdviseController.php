@@ -8,7 +8,8 @@ use App\Http\Requests\AskRequest;
 use App\Models\User;
 use App\Services\Stock;
 use Illuminate\Http\JsonResponse;
-use Nessmark\Advice\TicketWriter;
+use Nessmark\Advice\TicketAssembly;
+use Nessmark\Contract\Json;
 use OpenApi\Attributes as OA;
 
 final class AdviseController
@@ -19,12 +20,12 @@ final class AdviseController
             new OA\Response(response: 200, description: 'The ticket', content: new OA\JsonContent(ref: '#/components/schemas/Advice')),
             new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         ])]
-    public function __invoke(AskRequest $request, TicketWriter $writer, Stock $stock): JsonResponse
+    public function __invoke(AskRequest $request, TicketAssembly $tickets, Stock $stock): JsonResponse
     {
         /** @var User $user */
         $user = $request->user();
         [, $lot] = $stock->soldFrom($user->shop, $request->json('lot'));
 
-        return new JsonResponse($writer->advise($request->ask($lot), $lot, $user->shop->currency));
+        return new JsonResponse(['ticket' => Json::of($tickets->advise($request->ask($lot), $lot, $user->shop->currency))]);
     }
 }

@@ -7,9 +7,10 @@ namespace Nessmark\Advice;
 use Nessmark\Heat\ChoiOkos;
 use Nessmark\Heat\Crust;
 use Nessmark\Texture\WaterHolding;
+use Nessmark\Ticket\Losses;
 
 /** What the piece loses on the way to the plate. */
-final readonly class Losses
+final readonly class LossesOf
 {
     private const RAW_AT_C = 5.0;
 
@@ -19,9 +20,9 @@ final readonly class Losses
      * What evaporates comes out of the march; what the shrinking lean lets go besides is taken from the hottest each depth was.
      * The two overlap: the juice that is pressed out feeds the drying surface, so the larger of the two counts at each depth.
      *
-     * @return array{evaporated_share: float, cooking_loss_share: float, crust_mm: float} shares of the raw weight; crust of both faces averaged, or of the outer one
+     * Crust of both faces averaged, or of the outer one.
      */
-    public static function of(Ask $ask, Cook $cook): array
+    public static function cook(Ask $ask, Cook $cook): Losses
     {
         $grid = $cook->simulator->grid;
         $moisture = $cook->ends[count($cook->ends) - 1]->end->moisture;
@@ -37,11 +38,11 @@ final readonly class Losses
         }
         $isSlab = $cook->simulator->body->isSlab;
 
-        return [
-            'evaporated_share' => round(($moisture->lostKg ?? 0.0) / ($rawKgM3 * $grid->totalVolume()), 3),
-            'cooking_loss_share' => round($lostKg / ($rawKgM3 * $grid->totalVolume()), 3),
-            'crust_mm' => round($driedM * 1000.0 / ($isSlab ? 2.0 : 1.0), 1),
-        ];
+        return new Losses(
+            round(($moisture->lostKg ?? 0.0) / ($rawKgM3 * $grid->totalVolume()), 3),
+            round($lostKg / ($rawKgM3 * $grid->totalVolume()), 3),
+            round($driedM * 1000.0 / ($isSlab ? 2.0 : 1.0), 1),
+        );
     }
 
     /** Half the way to the node before and half the way to the one behind. */

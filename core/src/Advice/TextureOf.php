@@ -6,18 +6,18 @@ namespace Nessmark\Advice;
 
 use Nessmark\Meat\Cap;
 use Nessmark\Texture\Rendering;
+use Nessmark\Ticket\TextureMeter;
 
 /** What the bite will be: how far the collagen has turned at the core, and how far a cap of fat has rendered. */
-final readonly class TextureMeter
+final readonly class TextureOf
 {
     private function __construct() {}
 
-    /** @return array{collagen_turned_share: float, fat_rendered_share: float|null} null where no cap lies on the flat of the piece */
-    public static function of(Ask $ask, Cook $cook): array
+    public static function cook(Ask $ask, Cook $cook): TextureMeter
     {
         $cap = Cap::over($ask->cut, $ask->thickness);
         if ($cap === null) {
-            return ['collagen_turned_share' => round($cook->melt->share(), 2), 'fat_rendered_share' => null];
+            return new TextureMeter(round($cook->melt->share(), 2), null);
         }
         [[, $skinM], [, $fatM]] = $cap->layers();
         $rendered = 0.0;
@@ -29,6 +29,6 @@ final readonly class TextureMeter
             }
         }
 
-        return ['collagen_turned_share' => round($cook->melt->share(), 2), 'fat_rendered_share' => $inCap === 0 ? null : round($rendered / $inCap, 2)];
+        return new TextureMeter(round($cook->melt->share(), 2), $inCap === 0 ? null : round($rendered / $inCap, 2));
     }
 }

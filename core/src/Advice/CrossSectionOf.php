@@ -7,9 +7,12 @@ namespace Nessmark\Advice;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Meat\Group;
+use Nessmark\Ticket\CrossSection;
+use Nessmark\Ticket\Tissue;
+use Nessmark\Ticket\Zone;
 
 /** The cut face of the cooked piece, to scale: the highest temperature each depth reached, and the doneness words it shows. */
-final readonly class CrossSection
+final readonly class CrossSectionOf
 {
     /** From here on the surface is dry and brown, °C. Common practice, no source. */
     private const CRUST_C = 110.0;
@@ -21,10 +24,8 @@ final readonly class CrossSection
 
     /**
      * Where a texture is waited for, no word hotter than the one asked for is shown: time brings those, not heat.
-     *
-     * @return array{shape: string, across_mm: float, tissue: string, grey_band_mm: float|null, peaks_c: list<array{float, float}>, zones: list<array{word: string, from_c: float|null, fraction: float}>}
      */
-    public static function of(Ask $ask, Cook $cook, DonenessTable $doneness, bool $isByTexture): array
+    public static function cook(Ask $ask, Cook $cook, DonenessTable $doneness, bool $isByTexture): CrossSection
     {
         $bounds = [];
         $words = ['under'];
@@ -40,25 +41,25 @@ final readonly class CrossSection
         $fractions = $cook->peak->fractions($cook->simulator->grid, $cook->simulator->body, $bounds);
         $zones = [];
         foreach ($words as $i => $word) {
-            $zones[] = ['word' => $word, 'from_c' => $i === 0 ? null : $bounds[$i - 1], 'fraction' => round($fractions[$i], 4)];
+            $zones[] = new Zone($word, $i === 0 ? null : $bounds[$i - 1], round($fractions[$i], 4));
         }
         $peaks = [];
         foreach ($cook->simulator->grid->depthM as $i => $depthM) {
             $peaks[] = [round($depthM * 1000.0, 2), round($cook->peak->celsius[$i], 1)];
         }
 
-        return [
-            'shape' => $ask->cut->piece->shape->value,
-            'across_mm' => round($ask->thickness->toMillimetres(), 1),
-            'tissue' => match (true) {
-                $ask->cut->donenessFamily === 'salmon' => 'fish',
-                in_array($ask->cut->donenessFamily, ['duck', 'game', 'wild_game', 'organ'], true) => 'red',
-                in_array($ask->cut->group, [Group::Beef, Group::Lamb], true) => 'red',
-                default => 'pale',
+        return new CrossSection(
+            $ask->cut->piece->shape,
+            round($ask->thickness->toMillimetres(), 1),
+            match (true) {
+                $ask->cut->donenessFamily === 'salmon' => Tissue::Fish,
+                in_array($ask->cut->donenessFamily, ['duck', 'game', 'wild_game', 'organ'], true) => Tissue::Red,
+                in_array($ask->cut->group, [Group::Beef, Group::Lamb], true) => Tissue::Red,
+                default => Tissue::Pale,
             },
-            'grey_band_mm' => $isByTexture ? null : GreyBand::mm($ask, $peaks, $doneness),
-            'peaks_c' => $peaks,
-            'zones' => $zones,
-        ];
+            $isByTexture ? null : GreyBand::mm($ask, $peaks, $doneness),
+            $peaks,
+            $zones,
+        );
     }
 }

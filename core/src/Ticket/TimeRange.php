@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nessmark\Advice;
+namespace Nessmark\Ticket;
 
 /** A time as it can honestly be given. */
 final readonly class TimeRange
@@ -14,9 +14,9 @@ final readonly class TimeRange
         return new self($this->lowS + $seconds, $this->likelyS + $seconds, $this->highS + $seconds);
     }
 
-    /** @return array{low_s: float, likely_s: float, high_s: float} */
-    public function toArray(): array
+    /** As it is shown: to the second. */
+    public function shown(): self
     {
-        return ['low_s' => round($this->lowS), 'likely_s' => round($this->likelyS), 'high_s' => round($this->highS)];
+        return new self(round($this->lowS), round($this->likelyS), round($this->highS));
     }
 }

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Contract;
+
+use LogicException;
+
+/** The form a ticket is kept in has a number. What was kept in an older one is lifted step by step when it is read; the row stays as it was given. */
+final class TicketShape
+{
+    public const CURRENT = 2;
+
+    private function __construct() {}
+
+    /**
+     * @param  array<string, mixed>  $result  as it was kept
+     * @return array<string, mixed> in today's form; what was not computed then stays away
+     */
+    public static function lifted(array $result, int $from): array
+    {
+        for ($shape = $from; $shape < self::CURRENT; $shape++) {
+            $result = match ($shape) {
+                1 => self::fromOneToTwo($result),
+                default => throw new LogicException("No step leads on from shape {$shape}."),
+            };
+        }
+
+        return $result;
+    }
+
+    /**
+     * Engine 0.4 and before: findings had no id and named no pieces, the trim and the seasoning were always empty, and no ask could tighten.
+     *
+     * @param  array<string, mixed>  $result
+     * @return array<string, mixed>
+     */
+    private static function fromOneToTwo(array $result): array
+    {
+        $verdict = is_array($result['verdict'] ?? null) ? $result['verdict'] : [];
+        $findings = [];
+        foreach (is_array($verdict['findings'] ?? null) ? $verdict['findings'] : [] as $finding) {
+            $findings[] = is_array($finding) ? ['id' => $finding['key'] ?? '', 'pieces' => [], ...$finding] : $finding;
+        }
+
+        return [...array_diff_key($result, ['trim' => 0, 'seasoning' => 0]), 'also_profile' => null, 'verdict' => [...$verdict, 'findings' => $findings]];
+    }
+}

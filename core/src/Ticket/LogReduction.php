@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Ticket;
+
+/** How far an organism is brought down at the coldest depth, with the set it was reckoned by. */
+final readonly class LogReduction
+{
+    public function __construct(
+        public string $organism,
+        public float $core,
+        public float $dRefS,
+        public float $tRefC,
+        public float $zK,
+    ) {}
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Ticket;
+
+/** What it comes to, in whole units of the currency. */
+final readonly class Price
+{
+    public function __construct(
+        public string $lot,
+        public string $currency,
+        public float $perKg,
+        public float $total,
+        public float $aHead,
+        public float $cooked100g,
+    ) {}
+}
