@@ -26,6 +26,7 @@ final class UnderAttackTest extends AppTestCase
         yield 'NUL in the address' => ['GET', 'cuts?find=%00', '', 422];
         yield 'a list where a text belongs' => ['GET', 'tickets?find[]=x', '', 422];
         yield 'a tree to compare cuts by' => ['GET', 'compare?cuts[a][b]=x', '', 422];
+        yield 'nothing to look for is no fault' => ['GET', 'tickets?find=&page=1', '', 200];
         yield 'a list for a name' => ['POST', 'session', '{"sign_in":["a"],"password":["b"]}', 422];
         yield 'three hundred thousand items' => ['POST', 'advice', '{"cut":"lamb-rump","appliances":['.implode(',', array_fill(0, 60_000, '1')).']}', 422];
         yield 'as deep as a well' => ['POST', 'advice', str_repeat('[', 400).str_repeat(']', 400), 422];

@@ -49,7 +49,7 @@ final class SoundInput
             throw InputRefused::one('(input)', 'wrong_type', null, self::TEXT);
         }
         foreach ($request->query->all() as $name => $value) {
-            if (! is_string($value)) {
+            if ($value !== null && ! is_string($value)) {
                 throw InputRefused::one((string) $name, 'wrong_type', $value, 'one text');
             }
         }

@@ -35,9 +35,7 @@ final readonly class Outlook
         $mustMeet = $this->judge->mustMeetMinimum($serving);
         $isHeld = $mustMeet && $method->canHold() && $rule->shortestHoldAt($targetC) !== null;
         $isBelow = ! $isThrough && $targetC < $rule->officialC - self::ROUNDING_K && ! $isHeld;
-        $worms = $lot->isParasiteFrozen ? null : $this->rules->parasites($serving->standard, $cut, $lot->rearing);
-        $level = $worms !== null && $targetC < $worms['point']->coreC ? Level::Caution : Level::Clear;
 
-        return $level->orStricter($this->judge->foreseen($serving))->orStricter($isBelow ? ($mustMeet ? Level::Stop : Level::Caution) : Level::Clear);
+        return $this->judge->foreseen($serving)->orStricter($isBelow ? ($mustMeet ? Level::Stop : Level::Caution) : Level::Clear);
     }
 }

@@ -7,9 +7,15 @@ namespace Tests\Core\Matching;
 use Generator;
 use Nessmark\Contract\LotReader;
 use Nessmark\Data\DataFolder;
+use Nessmark\Doneness\DonenessWord;
 use Nessmark\Grade\GradeTable;
+use Nessmark\House\HouseRules;
+use Nessmark\Matching\Found;
 use Nessmark\Matching\Limit;
 use Nessmark\Matching\Refusal;
+use Nessmark\Safety\Profile;
+use Nessmark\Safety\Standard;
+use Nessmark\Safety\Tightening;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\TodaysCase;
@@ -60,6 +66,18 @@ final class LimitsTest extends TestCase
 
         self::assertSame([], $answer->matches);
         self::assertContains($key, array_map(static fn (Refusal $refusal): string => $refusal->says->key, $answer->refusals));
+    }
+
+    public function test_a_house_that_hands_over_nothing_below_the_minimum_is_offered_it_where_nobody_says(): void
+    {
+        $case = TodaysCase::open();
+        $words = static fn (HouseRules $house): array => array_map(
+            static fn (Found $found): string => $found->option->shares[0]->word->word,
+            $case->matcher->match($case->wishOf('2 lamb rump', $house), $case->lots, $case->catalogue)->matches,
+        );
+
+        self::assertContains('medium_rare', $words(new HouseRules));
+        self::assertSame([DonenessWord::OFFICIAL_MINIMUM], array_values(array_unique($words(new HouseRules(new Standard(Profile::Us, new Tightening(true)))))));
     }
 
     /** @return Generator<string, array{string, string}> a line that has nothing, and the same with the limit given way to */

@@ -61,6 +61,17 @@ final class HeldLongEnoughTest extends TestCase
         self::assertTrue($held->meets($points, 500.0));
     }
 
+    public function test_of_two_tables_each_has_to_be_met(): void
+    {
+        $held = new HeldLongEnough([5.0]);
+        $held->step(0.0, [5.0], [0.0], 60.0, [70.0], [0.0]);
+        $held->step(60.0, [70.0], [0.0], 200.0, [70.0], [0.0]);
+        [$met, $missed] = [[new HoldPoint(70.0, 120.0, 'a')], [new HoldPoint(71.1, 0.0, 'b')]];
+        $satisfies = static fn (array ...$tables): bool => $held->satisfies(new SafetyRule(71.1, 0.0, $tables, Level::Stop), INF);
+
+        self::assertSame([true, false, false], [$satisfies($met, $met), $satisfies($missed, $met), $satisfies($met, $missed)]);
+    }
+
     public function test_a_level_is_never_loosened(): void
     {
         foreach (Level::cases() as $level) {
