@@ -42,6 +42,8 @@ final class BiteTest extends TestCase
         self::assertSame([0.0, 0.0], [$bath['evaporated_share'], $bath['crust_mm']]);
         self::assertGreaterThan(0.03, $grill['evaporated_share']);
         self::assertGreaterThan(0.5, $grill['crust_mm']);
+        // Two dry crusts hold no more water than went off as steam: lean is two thirds water by volume, and the figures are rounded.
+        self::assertLessThan($grill['evaporated_share'] * 30.0 * 1.15, 2.0 * $grill['crust_mm'] * 2.0 / 3.0);
         self::assertGreaterThan($bath['cooking_loss_share'], $grill['cooking_loss_share']);
         self::assertGreaterThanOrEqual($grill['evaporated_share'], $grill['cooking_loss_share'], 'steam is part of what is lost');
     }

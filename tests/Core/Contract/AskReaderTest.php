@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Contract;
 
 use Generator;
+use Nessmark\Contract\LotReader;
+use Nessmark\Data\DataFolder;
 use Nessmark\Errors\InputRefused;
+use Nessmark\Errors\Violation;
+use Nessmark\Grade\GradeTable;
+use Nessmark\Meat\FoodClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;
@@ -22,6 +27,8 @@ final class AskReaderTest extends TestCase
         yield 'thickness a word' => [['thickness_mm' => 'abc'], 'thickness_mm', 'wrong_type'];
         yield 'thickness not a number' => [['thickness_mm' => NAN], 'thickness_mm', 'out_of_range'];
         yield 'thickness missing' => [['thickness_mm' => null], 'thickness_mm', 'missing'];
+        $avoiding = static fn (int $count): array => array_map(static fn (int $i): array => ['count' => 1, 'avoid' => ["herb {$i}"]], range(1, $count));
+        yield 'seven who each have it otherwise' => [['diners' => $avoiding(7)], 'diners', 'out_of_range'];
         yield 'nobody eats' => [['diners' => null], 'diners', 'missing'];
         yield 'unknown cut' => [['cut' => 'unicorn-rump'], 'cut', 'not_allowed'];
         yield 'no cut' => [['cut' => null], 'cut', 'missing'];
@@ -72,6 +79,25 @@ final class AskReaderTest extends TestCase
         self::assertContains('doubt.season_without', $doubts);
         foreach (['budget', 'aged_days'] as $key) {
             self::assertContains("doubt.not_considered_{$key}", $doubts);
+        }
+    }
+
+    public function test_what_stands_with_a_lot_holds_for_what_is_sold_of_it(): void
+    {
+        $lots = new LotReader(Counter::open()->catalogue, GradeTable::from(DataFolder::shipped()));
+        $lot = static fn (string $slug, array $is) => $lots->read(['number' => 'X1', 'cut' => $slug, 'weight_g' => 4000, 'price_per_kg' => 10, ...$is]);
+        $class = static fn (string $slug, array $is): FoodClass => Counter::open()->reader->read(['cut' => $slug, 'thickness_mm' => 30, 'diners' => [['count' => 2]]], lot: $lot($slug, $is))->cut->foodClass;
+
+        self::assertSame(FoodClass::NonIntact, $class('beef-rib-eye-steak', ['pierced' => true]));
+        self::assertSame(FoodClass::Stuffed, $class('duck-breast', ['stuffed' => true]));
+        self::assertSame([FoodClass::WildGame, FoodClass::FarmedGame], [$class('venison-loin-steak', ['rearing' => 'wild']), $class('venison-loin-steak', ['rearing' => 'farmed'])]);
+        foreach ([['venison-loin-steak', ['rearing' => 'wild'], 'rearing', 'farmed'], ['salmon-loin', [], 'parasite_frozen', true]] as [$slug, $is, $key, $said]) {
+            try {
+                Counter::open()->reader->read(['cut' => $slug, 'thickness_mm' => 30, 'diners' => [['count' => 2]], $key => $said], lot: $lot($slug, $is));
+                self::fail("{$key} was taken against the lot");
+            } catch (InputRefused $refused) {
+                self::assertSame([[$key, 'conflict']], array_map(static fn (Violation $violation): array => [$violation->key, $violation->reason], $refused->violations));
+            }
         }
     }
 }

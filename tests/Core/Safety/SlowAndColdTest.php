@@ -96,6 +96,14 @@ final class SlowAndColdTest extends TestCase
         self::assertSame($euC, $rules->chilled(new Standard(Profile::Uk, also: Profile::Eu), $class)['most_c']);
     }
 
+    public function test_of_two_ways_of_keeping_the_stricter_half_of_each_holds(): void
+    {
+        // FDA Food Code 3-401 and 3-501: hot at 57 °C, warmed up to 73.9 °C; UK: 63 °C and 75 °C, two days: as in safety.json, from memory.
+        $both = SafetyRules::from(DataFolder::shipped())->cooling(new Standard(Profile::Us, also: Profile::Uk));
+
+        self::assertSame([63.0, 75.0, 2.0, 5.0], [$both->hotC, $both->reheatC, $both->days, $both->coldC]);
+    }
+
     public function test_what_must_start_cold_does_and_is_never_told_to_stand_about(): void
     {
         $slugs = ['chicken-whole', 'chicken-mince', 'salmon-loin', 'mussels', 'prawns', 'scallops', 'calf-liver', 'beef-burger', 'lamb-leg-stuffed', 'roe-haunch', 'lamb-leg-rolled'];
