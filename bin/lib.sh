@@ -61,7 +61,7 @@ need_build() {
 }
 
 need_folders() {
-    mkdir -p "$VAR"/{log,run,storage/app,storage/framework/{cache/data,sessions,views},storage/logs} bootstrap/cache
+    mkdir -p "$VAR"/{log,run,storage/app,storage/framework/{cache/data,sessions,views},storage/logs}
     chmod 700 "$VAR"
 }
 

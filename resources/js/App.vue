@@ -6,6 +6,7 @@ import { ApiError } from '@/api/client'
 import { useOutage } from '@/api/reach'
 import { useSession } from '@/session'
 import AppRail from '@/ui/AppRail.vue'
+import { useArrival } from '@/ui/arrival'
 import { shopZone } from '@/units/clock'
 import { useUnits } from '@/units/useUnits'
 
@@ -14,6 +15,7 @@ const route = useRoute()
 const router = useRouter()
 const isOut = useOutage()
 const session = useSession()
+useArrival('Nessmark')
 
 const units = useUnits()
 watch(() => session.data.value?.shop.time_zone, (own) => { shopZone.value = own }, { immediate: true })

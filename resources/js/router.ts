@@ -16,6 +16,6 @@ export const router = createRouter({
     { path: '/atlas/compare', name: 'compare', component: () => import('@/features/atlas/ComparePage.vue') },
     { path: '/atlas/shop', name: 'shop-catalogue', component: () => import('@/features/atlas/ShopCataloguePage.vue') },
     { path: '/atlas/cut/:slug', name: 'cut', component: () => import('@/features/atlas/CutPage.vue'), props: true },
-    { path: '/:rest(.*)*', redirect: '/counter' },
+    { path: '/:rest(.*)*', name: 'unknown', component: () => import('@/ui/UnknownAddressPage.vue') },
   ],
 })

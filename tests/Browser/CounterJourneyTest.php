@@ -49,7 +49,7 @@ final class CounterJourneyTest extends JourneyCase
         $browser->get(self::$application->url.'/counter');
         $keys = CounterPage::at($browser, self::$application->url);
         $keys->part('sign-in-name');
-        $browser->getKeyboard()->sendKeys([WebDriverKeys::TAB, WebDriverKeys::TAB, 'ysolde', WebDriverKeys::TAB, 'coldroom-88', WebDriverKeys::ENTER]);
+        $browser->getKeyboard()->sendKeys([WebDriverKeys::TAB, 'ysolde', WebDriverKeys::TAB, 'coldroom-88', WebDriverKeys::ENTER]);
         $keys->settled();
         $keys->press(WebDriverKeys::TAB, 'tab-piece')->press(WebDriverKeys::ENTER);
         $keys->press(WebDriverKeys::TAB, 'cuts')->press(WebDriverKeys::ARROW_DOWN)->settled();

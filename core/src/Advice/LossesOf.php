@@ -6,6 +6,7 @@ namespace Nessmark\Advice;
 
 use Nessmark\Heat\ChoiOkos;
 use Nessmark\Heat\Crust;
+use Nessmark\Heat\Tissue;
 use Nessmark\Texture\WaterHolding;
 use Nessmark\Ticket\Losses;
 
@@ -20,7 +21,7 @@ final readonly class LossesOf
      * What evaporates comes out of the march; what the shrinking lean lets go besides is taken from the hottest each depth was.
      * The two overlap: the juice that is pressed out feeds the drying surface, so the larger of the two counts at each depth.
      *
-     * Crust of both faces averaged, or of the outer one.
+     * Crust of both faces averaged, or of the outer one; fat has next to no water to dry out of it, and is rendered, not a crust.
      */
     public static function cook(Ask $ask, Cook $cook): Losses
     {
@@ -30,11 +31,13 @@ final readonly class LossesOf
         $leanShare = 1.0 - $ask->cut->fatFraction();
         $lostKg = 0.0;
         $driedM = 0.0;
+        $fatKgM3 = Tissue::Fat->waterKgM3($rawKgM3);
         foreach ($grid->volume as $i => $volume) {
             $dried = 1.0 - ($moisture->shares[$i] ?? 1.0);
             $driedKgM3 = $dried * ($moisture->waterKgM3[$i] ?? 0.0);
             $lostKg += $volume * max($driedKgM3, $leanShare * WaterHolding::lostShare($cook->peak->celsius[$i]) * $rawKgM3);
-            $driedM += $dried >= 1.0 - Crust::DRY_BELOW ? self::widthM($cook, $i) : 0.0;
+            $isFat = ($moisture->waterKgM3[$i] ?? 0.0) <= $fatKgM3;
+            $driedM += ! $isFat && $dried >= 1.0 - Crust::DRY_BELOW ? self::widthM($cook, $i) : 0.0;
         }
         $isSlab = $cook->simulator->body->isSlab;
 

@@ -86,6 +86,14 @@ final readonly class AtlasPage
         return $this->textOf($css);
     }
 
+    /** Waits until the tab says where this is. */
+    public function isTitled(string $words): self
+    {
+        $this->browser->wait(10, 50)->until(fn (): bool => str_contains($this->browser->getTitle(), $words));
+
+        return $this;
+    }
+
     public function count(string $css): int
     {
         return count($this->browser->findElements(WebDriverBy::cssSelector($css)));
