@@ -24,7 +24,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same-origin only
         $middleware->append([SecurityHeaders::class, SoundInput::class]);
-        $middleware->trustHosts(at: static fn (): array => ['^'.preg_quote((string) parse_url((string) config('app.url'), PHP_URL_HOST)).'$'], subdomains: false);
+        $middleware->trustHosts(at: static fn (): array => ['^'.preg_quote((string) parse_url(config()->string('app.url'), PHP_URL_HOST)).'$'], subdomains: false);
         $middleware->statefulApi();
         $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/');
     })

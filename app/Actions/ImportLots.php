@@ -10,6 +10,7 @@ use App\Models\MoveKind;
 use App\Models\Shop;
 use App\Models\User;
 use App\Services\Stock;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Nessmark\Stock\Lot as CoreLot;
 
@@ -26,6 +27,7 @@ final class ImportLots
     {
         return DB::transaction(function () use ($user, $lots): array {
             Shop::query()->whereKey($user->shop_id)->lockForUpdate()->first();
+            /** @var Collection<string, int|null> $before */
             $before = Lot::query()->where('shop_id', $user->shop_id)->lockForUpdate()->pluck('left_g', 'number');
             $today = $user->shop->now();
             $now = now();
@@ -40,7 +42,7 @@ final class ImportLots
                 $isNew = ! $before->has($lot->number);
                 $received += $isNew ? 1 : 0;
                 $left = $lot->left === null ? 0 : (int) round($lot->left->toGrams());
-                $change = $left - (int) ($before[$lot->number] ?? 0);
+                $change = $left - ($before[$lot->number] ?? 0);
                 if ($isNew || $change !== 0) {
                     $moves[] = ['lot_id' => $ids[$lot->number], 'user_id' => $user->id, 'kind' => ($isNew ? MoveKind::Received : MoveKind::Counted)->value, 'change_g' => $change, 'left_g' => $left, 'reason' => 'file', 'created_at' => $now];
                 }

@@ -66,7 +66,7 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(5)->by((is_string($name = $request->input('sign_in')) ? $name : '').'|'.$request->ip()),
             Limit::perMinute(30)->by((string) $request->ip()),
         ]);
-        RateLimiter::for('advice', fn (Request $request): Limit => Limit::perMinute(600)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
+        RateLimiter::for('advice', fn (Request $request): Limit => Limit::perMinute(600)->by((string) ($request->user()->id ?? $request->ip())));
         if ($this->app->environment('production')) {
             URL::forceHttps();
         }

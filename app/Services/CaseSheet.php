@@ -41,7 +41,7 @@ final readonly class CaseSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{lead_days: int, weight_g: int|null, price_per_kg: float, days_left: int|null, ...} */
     private function lot(Lot $row, Catalogue $catalogue, LotReader $reader, DateTimeImmutable $today): array
     {
         $data = Stock::data($row->getRawOriginal(), $today);

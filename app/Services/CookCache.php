@@ -18,12 +18,12 @@ final readonly class CookCache implements CookMemory
     public function recall(string $key): RoughTimes|false|null
     {
         $kept = $this->cache->get(self::name($key));
+        if ($kept === self::NEVER) {
+            return false;
+        }
+        [$heatS, $restS, $preheatS] = is_array($kept) ? [...array_values($kept), null, null, null] : [null, null, null];
 
-        return match (true) {
-            $kept === self::NEVER => false,
-            is_array($kept) && count($kept) === 3 => new RoughTimes(...array_map(floatval(...), array_values($kept))),
-            default => null,
-        };
+        return is_float($heatS) && is_float($restS) && is_float($preheatS) ? new RoughTimes($heatS, $restS, $preheatS) : null;
     }
 
     public function keep(string $key, RoughTimes|false $times): void

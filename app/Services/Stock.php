@@ -82,12 +82,15 @@ final readonly class Stock
     }
 
     /**
-     * @param  array<string, mixed>  $row  raw columns
+     * @param  array<string, mixed>  $raw  columns of a row
      * @param  DateTimeImmutable  $today  by the shop's clock
-     * @return array<string, mixed> in the form of LotReader
+     * @return array{number: scalar|null, cut: scalar|null, grade: scalar|null, thickness_mm: float|null, weight_g: int|null, price_per_kg: float, aged_days: int|null,
+     *     packed: scalar|null, origin: scalar|null, use_by: string|null, parasite_frozen: bool, pierced: bool, stuffed: bool, rearing: scalar|null, lead_days: int} in the form of LotReader
      */
-    public static function data(array $row, DateTimeImmutable $today): array
+    public static function data(array $raw, DateTimeImmutable $today): array
     {
+        /** @var array<string, scalar|null> $row as a database gives it */
+        $row = $raw;
         $agedFrom = $row['aged_from'] === null ? null : new DateTimeImmutable(substr((string) $row['aged_from'], 0, 10));
 
         return [
@@ -102,7 +105,10 @@ final readonly class Stock
         ];
     }
 
-    /** @return array<string, mixed> columns of a row */
+    /**
+     * @return array{number: string, cut_slug: string, grade: string|null, thickness_mm: float|null, left_g: int|null, price_per_kg_minor: int, aged_from: string|null,
+     *     packed: string, origin: string, use_by: string|null, parasite_frozen: bool, pierced: bool, stuffed: bool, rearing: string|null, lead_days: int} columns of a row
+     */
     public static function columns(Lot $lot, DateTimeImmutable $today): array
     {
         return [

@@ -51,10 +51,10 @@ final class AdviseCommand extends Command
                 return $this->matched($data, $desk, $reader, $tickets, $catalogue);
             }
 
-            $ticket = Json::of($tickets->advise($reader->read($data, $this->house() ?? new HouseRules)));
+            $ticket = $tickets->advise($reader->read($data, $this->house() ?? new HouseRules));
 
             // The cut was chosen already: it is the one match.
-            return ['matches' => [['cut' => $ticket['cut']['slug'], 'lot' => null, 'method' => $ticket['method'], 'verdict' => $ticket['verdict']['level']]], 'ticket' => $ticket];
+            return ['matches' => [['cut' => $ticket->cut->slug, 'lot' => null, 'method' => $ticket->method, 'verdict' => $ticket->verdict->level->value]], 'ticket' => Json::of($ticket)];
         });
     }
 

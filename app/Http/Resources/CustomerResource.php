@@ -18,10 +18,11 @@ final class CustomerResource extends JsonResource
         $customer = $this->resource;
         $attributes = $customer->getAttributes();
         $last = $attributes['tickets_max_created_at'] ?? null;
+        $count = $attributes['tickets_count'] ?? 0;
 
         return [
             'id' => $customer->id, 'name' => $customer->name, 'appliances' => $customer->appliances, 'fires' => (object) $customer->fires, 'units' => $customer->units,
-            'tickets' => (int) ($attributes['tickets_count'] ?? 0), 'last_at' => is_string($last) ? Carbon::parse($last)->toAtomString() : null,
+            'tickets' => is_numeric($count) ? (int) $count : 0, 'last_at' => is_string($last) ? Carbon::parse($last)->toAtomString() : null,
         ];
     }
 }
