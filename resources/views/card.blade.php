@@ -1,5 +1,5 @@
 @php
-    /** @var App\Models\Ticket $ticket @var array $result @var App\Services\Units $units @var App\Services\Units $other @var App\Services\Wording $wording */
+    /** @var App\Models\Ticket $ticket @var array $result @var App\Services\Units $units @var App\Services\Units $other @var App\Services\Wording $wording @var Closure(float): string $pt */
     $amounts = $result['amounts'];
     $pullBy = $result['pull_by'] ?? ($result['can_probe'] ? 'core' : 'clock'); // older tickets do not say
     $findings = $result['verdict']['findings'];
@@ -17,19 +17,19 @@
     @font-face { font-family: atkinson; font-weight: normal; src: url('{{ $fonts }}/atkinson-hyperlegible-latin-400-normal.ttf'); }
     @font-face { font-family: atkinson; font-weight: bold; src: url('{{ $fonts }}/atkinson-hyperlegible-latin-700-normal.ttf'); }
     @page { margin: 9mm 10mm 8mm; }
-    body { font: 9pt/1.25 atkinson; color: #141c1b; margin: 0; }
-    .rule { border-top: 3pt solid #8a1c2c; margin-bottom: 5pt; }
+    body { font: {{ $pt(9) }}/1.15 atkinson; color: #141c1b; margin: 0; }
+    .rule { border-top: {{ $pt(3) }} solid #8a1c2c; margin-bottom: {{ $pt(5) }}; }
     table { width: 100%; border-collapse: collapse; }
     td { vertical-align: top; padding: 0; }
-    h1 { font: bold 17pt/1.05 barlow; margin: 0; }
-    .num { font: bold 12pt barlow; text-align: right; }
-    .small { font-size: 7.6pt; color: #4a5452; }
-    .say { background: #fbeecb; border-left: 3pt solid #8a6207; padding: 4pt 6pt; margin: 5pt 0; font-weight: bold; }
-    .big { font: bold 21pt/1 barlow; }
-    .lines td { border-top: .5pt solid #b9c1bf; padding: 2.6pt 0; }
-    .lines .at { font: bold 10.5pt barlow; width: 44pt; }
-    .lines .for { font: bold 10.5pt barlow; text-align: right; width: 88pt; }
-    .foot { border-top: .8pt solid #141c1b; margin-top: 5pt; padding-top: 3pt; font-size: 8.2pt; }
+    h1 { font: bold {{ $pt(17) }}/1.05 barlow; margin: 0; }
+    .num { font: bold {{ $pt(12) }} barlow; text-align: right; }
+    .small { font-size: {{ $pt(7.4) }}; color: #4a5452; }
+    .say { background: #fbeecb; border-left: {{ $pt(3) }} solid #8a6207; padding: {{ $pt(4) }} {{ $pt(6) }}; margin: {{ $pt(5) }} 0; font-weight: bold; }
+    .big { font: bold {{ $pt(21) }}/1 barlow; }
+    .lines td { border-top: {{ $pt(0.5) }} solid #b9c1bf; padding: {{ $pt(2.6) }} 0; }
+    .lines .at { font: bold {{ $pt(10.5) }} barlow; width: {{ $pt(44) }}; }
+    .lines .for { font: bold {{ $pt(10.5) }} barlow; text-align: right; width: {{ $pt(88) }}; }
+    .foot { border-top: {{ $pt(0.8) }} solid #141c1b; margin-top: {{ $pt(5) }}; padding-top: {{ $pt(3) }}; font-size: {{ $pt(8) }}; line-height: 1.05; }
 </style>
 </head>
 <body>
@@ -40,15 +40,15 @@
 <table><tr>
     <td><h1>{{ $result['cut']['name'] }}</h1>
         <div>{{ $wording->text('method', $result['method']) }}, {{ $wording->text('word', $result['target']['word']) }}@foreach ($result['fires'] ?? [] as $sort), {{ $wording->text('fire', $sort) }}@endforeach @if ($ticket->customer_label) · {{ $wording->text('card', 'for', ['label' => $ticket->customer_label]) }}@endif</div></td>
-    <td class="num" style="width: 110pt">@if ($result['price'] ?? null){{ number_format(($ticket->price_minor ?? 100 * $result['price']['total']) / 100, 2) }} {{ $result['price']['currency'] }}<br>@endif No. {{ $ticket->number }}<div class="small" style="font-weight: normal">{{ $ticket->shop->name }}, {{ $ticket->shop->town }}<br>{{ $ticket->created_at->setTimezone($ticket->shop->now()->getTimezone())->format('j M Y') }}</div></td>
+    <td class="num" style="width: {{ $pt(110) }}">@if ($result['price'] ?? null){{ number_format(($ticket->price_minor ?? 100 * $result['price']['total']) / 100, 2) }} {{ $result['price']['currency'] }}<br>@endif No. {{ $ticket->number }}<div class="small" style="font-weight: normal">{{ $ticket->shop->name }}, {{ $ticket->shop->town }}<br>{{ $ticket->created_at->setTimezone($ticket->shop->now()->getTimezone())->format('j M Y') }}</div></td>
 </tr></table>
 
 @foreach ($findings as $finding)
     <div class="say">@if ($finding['pieces'] ?? []){{ implode(', ', $finding['pieces']) }}: @endif{{ $wording->say($finding, $units) }}</div>
 @endforeach
 
-<table style="margin-top: 6pt"><tr>
-    <td style="width: 122pt"><img src="{{ $slice }}" style="width: 112pt" alt="">
+<table style="margin-top: {{ $pt(6) }}"><tr>
+    <td style="width: {{ $pt(122) }}"><img src="{{ $slice }}" style="width: {{ $pt(112) }}" alt="">
         <div class="small">{{ $wording->text('card', $result['is_round'] ? 'diameter' : 'thickness', ['thickness_mm' => $result['thickness_mm']], $units) }} ({{ $other->show('_mm', $result['thickness_mm']) }}), {{ $wording->text('card', 'start', ['start_c' => $result['start_c']], $units) }}</div></td>
     <td>
         <table><tr>
@@ -59,23 +59,23 @@
                 <div class="big">{{ App\Services\Units::span($result['time']['low_s'], $result['time']['high_s']) }}</div>
                 <div class="small">{{ $wording->text('card', 'likely', ['likely_s' => $result['time']['likely_s']], $units) }}</div></td>
         </tr></table>
-        <div style="margin-top: 7pt"><b>{{ $wording->text('card', 'raw', ['raw_g' => $amounts['raw_g'], 'diners' => $diners], $units) }}</b> ({{ $other->show('_g', $amounts['raw_g']) }}),
+        <div style="margin-top: {{ $pt(7) }}"><b>{{ $wording->text('card', 'raw', ['raw_g' => $amounts['raw_g'], 'diners' => $diners], $units) }}</b> ({{ $other->show('_g', $amounts['raw_g']) }}),
             {{ $wording->text('card', 'each', ['raw_per_head_g' => $amounts['raw_per_head_g']], $units) }}@if ($amounts['pieces'] !== null), {{ $wording->text('card', 'pieces', ['pieces' => (string) $amounts['pieces'], 'piece_g' => $amounts['piece_g']], $units) }}@elseif ($amounts['length_mm'] !== null), {{ $wording->text('card', 'length', ['length_mm' => $amounts['length_mm']], $units) }}@endif;
             {{ $wording->text('card', 'cooked', ['cooked_low_g' => $amounts['cooked_low_g'], 'cooked_high_g' => $amounts['cooked_high_g']], $units) }}</div>
     </td>
 </tr></table>
 
 @if ($result['pieces'] ?? [])
-<table class="lines" style="margin-top: 6pt">
+<table class="lines" style="margin-top: {{ $pt(6) }}">
 @foreach ($result['pieces'] as $piece)
-    <tr><td class="at" style="width: 20pt">{{ $piece['mark'] }}</td>
+    <tr><td class="at" style="width: {{ $pt(20) }}">{{ $piece['mark'] }}</td>
         <td>{{ $piece['diners'] }} × {{ $wording->text('word', $piece['word']) }}@if ($piece['at_risk']), {{ $wording->text('card', 'at_risk') }}@endif @foreach ($piece['avoid'] as $avoided), {{ $wording->text('card', 'no', ['what' => $avoided]) }}@endforeach ({{ $units->show('_g', $piece['raw_g']) }})</td>
         <td class="for">@if ($piece['can_probe']){{ $units->show('_c', $piece['pull_core_c']) }}, @endif{{ App\Services\Units::span($piece['time']['low_s'], $piece['time']['high_s']) }}@if ($piece['on_heat_at'] ?? null), {{ $wording->text('card', 'on_at', ['clock' => $clock($piece['on_heat_at'])]) }}@elseif ($piece['goes_on_after_s'] > 20), {{ $wording->text('card', 'on_after', ['later_s' => $piece['goes_on_after_s']]) }}@endif</td></tr>
 @endforeach
 </table>
 @endif
 
-<table class="lines" style="margin-top: 7pt">
+<table class="lines" style="margin-top: {{ $pt(7) }}">
 @foreach ($result['timeline'] as $line)
     <tr>
         <td class="at">{{ $line['clock'] !== null ? $clock($line['clock']) : ($line['at_s'] < 0 ? '−'.App\Services\Units::duration(-$line['at_s']) : App\Services\Units::duration($line['at_s'])) }}</td>

@@ -146,7 +146,9 @@ final class TicketsTest extends AppTestCase
             self::assertSame(array_column($result['verdict']['findings'], 'key'), array_column($shown['verdict']['findings'], 'id'));
             self::assertEquals([$result['pull_core_c'], null], [$shown['pull_core_c'], $shown['also_profile']]);
             self::assertArrayNotHasKey('trim', $shown);
-            self::assertStringContainsString('Local food code', (string) preg_replace('/\s+/u', ' ', (new Parser)->parseContent((string) $this->get("/api/v1/tickets/{$id}/card.pdf")->assertOk()->getContent())->getText()));
+            $card = (new Parser)->parseContent((string) $this->get("/api/v1/tickets/{$id}/card.pdf")->assertOk()->getContent());
+            self::assertStringContainsString('Local food code', (string) preg_replace('/\s+/u', ' ', $card->getText()));
+            self::assertCount(1, $card->getPages(), $ask['cut']);
             self::assertSame(1, (int) DB::table('tickets')->where('id', $id)->value('shape'), 'the row stays as it was given');
         }
         $this->getJson('/api/v1/tickets')->assertOk()->assertJsonCount(count($rows), 'tickets');
