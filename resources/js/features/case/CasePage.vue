@@ -4,6 +4,8 @@ import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
+import { useInSteps } from '@/ui/inSteps'
+import MoreRows from '@/ui/MoreRows.vue'
 import { mass, money } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import CaseFiles from './CaseFiles.vue'
@@ -32,6 +34,7 @@ const shown = computed(() => {
   const words = find.value.trim().toLowerCase()
   return lots.value.filter((lot) => isIn(lot, which.value) && (words === '' || [lot.number, lot.cut_name ?? lot.cut, lot.origin ?? '', lot.grade ?? ''].some((text) => text.toLowerCase().includes(words))))
 })
+const { rows, left, more } = useInSteps(shown, () => [find.value, which.value])
 </script>
 
 <template>
@@ -56,10 +59,11 @@ const shown = computed(() => {
     <p v-else-if="shown.length === 0" class="empty">{{ t(find ? 'case.noneFound' : `case.none.${which}`, { find }) }}</p>
     <table v-else data-testid="lots">
       <thead><tr><th scope="col">{{ t('case.number') }}</th><th scope="col">{{ t('case.cut') }}</th><th scope="col" class="right">{{ t('case.left') }}</th><th scope="col" class="right">{{ t('case.price') }}</th><th scope="col">{{ t('case.hung') }}</th><th scope="col">{{ t('case.origin') }}</th><th scope="col">{{ t('case.useBy') }}</th><th scope="col"><span class="sr-only">{{ t('case.do') }}</span></th></tr></thead>
-      <tbody v-for="lot in shown" :key="lot.id">
+      <tbody v-for="lot in rows" :key="lot.id">
         <LotRow :lot="lot" :currency="sheet.data.value.currency" :may-change="sheet.data.value.may_change" :units="units.units" :open="open === lot.id" @toggle="open = open === lot.id ? null : lot.id" />
       </tbody>
     </table>
+    <MoreRows v-if="left > 0" :left="left" @more="more" />
   </section>
 </template>
 
