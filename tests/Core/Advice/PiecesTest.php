@@ -81,6 +81,18 @@ final class PiecesTest extends TestCase
         self::assertSame([1000.0, [750.0, 250.0]], [$ticket['amounts']['raw_g'], array_column($ticket['pieces'], 'raw_g')]);
     }
 
+    public function test_pieces_are_counted_in_halves_and_come_within_a_quarter_of_the_weight(): void
+    {
+        $amounts = static fn (int $diners): array => Counter::open()->ticket(['cut' => 'lamb-rump', 'thickness_mm' => 45, 'method' => 'pan', 'diners' => [['count' => $diners]]])['amounts'];
+        $halves = 0;
+        foreach (range(2, 9) as $diners) {
+            ['pieces' => $pieces, 'piece_g' => $pieceG, 'raw_g' => $rawG] = $amounts($diners);
+            self::assertLessThanOrEqual(0.25 * $pieceG + 1.0, abs($pieces * $pieceG - $rawG), "for {$diners}");
+            $halves += fmod($pieces, 1.0) === 0.5 ? 1 : 0;
+        }
+        self::assertGreaterThan(0, $halves);
+    }
+
     /**
      * @param  list<array<string, mixed>>  $diners
      * @param  array<string, mixed>  $more
