@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Advice;
 
 use Nessmark\Appliance\ApplianceKind;
+use Nessmark\Meat\Hazard;
 use Nessmark\Method\Method;
 use Nessmark\Safety\Finding;
 use Nessmark\Safety\Verdict;
@@ -23,6 +24,9 @@ final readonly class Cautions
     public static function of(Ask $ask, array $fires, Verdict $verdict): array
     {
         $said = array_map(static fn (Finding $finding): string => substr($finding->phrase->key, strlen('safety.hazard_')), $verdict->findings);
+        if (in_array('safety.parasites', array_map(static fn (Finding $finding): string => $finding->phrase->key, $verdict->findings), true)) {
+            $said[] = Hazard::RawFish->value;
+        }
         $keys = array_diff(array_column($ask->cut->hazards, 'value'), $said);
         if ($ask->method->value === 'grill' && in_array('fat_flare', $keys, true)) {
             $keys[] = 'grill_flare';

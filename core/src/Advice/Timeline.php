@@ -96,6 +96,9 @@ final readonly class Timeline
         if ($stage->name === 'rest' && ($ask->method->restsCovered() || $ask->manner->restsLong)) {
             return $ask->method->restsCovered() ? 'do.rest_covered' : 'do.rest_long';
         }
+        if ($stage->name === 'rest' && $ask->cut->covering->hasSkin && ! $ask->cut->piece->isRound()) {
+            return 'do.rest_skin';
+        }
         if ($stage->name === 'oven' && $ask->method === Method::SearThenOven && ! $ask->cut->piece->isRound()) {
             return 'do.oven_in_pan';
         }

@@ -84,4 +84,17 @@ final class TicketTest extends TestCase
         self::assertSame(600.0, $raw('small', 4));
         self::assertSame(900.0, $raw('hearty', 4));
     }
+
+    public function test_what_is_read_out_is_not_printed_small_again_and_only_skin_rests_skin_up(): void
+    {
+        $lines = static fn (string $slug, string $method): array => Counter::open()->ticket(['cut' => $slug, 'thickness_mm' => Counter::open()->catalogue->cut($slug)->piece->typicalMm, 'method' => $method]);
+        $rests = static fn (array $ticket): array => array_values(array_filter(
+            array_map(static fn (array $line): string => $line['do']['key'], $ticket['timeline']), static fn (string $key): bool => str_starts_with($key, 'do.rest'),
+        ));
+        $monkfish = $lines('monkfish-tail', 'sear_then_oven');
+
+        self::assertContains('safety.parasites', array_column($monkfish['verdict']['findings'], 'key'));
+        self::assertNotContains('caution.raw_fish', array_column($monkfish['cautions'], 'key'));
+        self::assertSame([['do.rest'], ['do.rest_skin'], ['do.rest']], [$rests($monkfish), $rests($lines('duck-breast', 'pan')), $rests($lines('chicken-whole', 'oven_roast'))]);
+    }
 }
