@@ -48,6 +48,15 @@ final class BiteTest extends TestCase
         self::assertGreaterThanOrEqual($grill['evaporated_share'], $grill['cooking_loss_share'], 'steam is part of what is lost');
     }
 
+    public function test_fat_under_a_skin_is_no_crust(): void
+    {
+        $losses = Counter::open()->ticket(['cut' => 'duck-breast', 'thickness_mm' => 25, 'method' => 'pan', 'diners' => [['count' => 2]]])['losses'];
+
+        // As above: skin and lean dried on both sides hold no more water than went off; fat has next to none to give.
+        self::assertGreaterThan(0.5, $losses['crust_mm']);
+        self::assertLessThan($losses['evaporated_share'] * 25.0 * 1.15, 2.0 * $losses['crust_mm'] * 2.0 / 3.0);
+    }
+
     public function test_a_steak_loses_15_to_30_percent_on_a_grill(): void
     {
         // Raw to cooked yields of beef steaks, broiled, about 70 to 82 %: USDA Table of Cooking Yields, from memory.
