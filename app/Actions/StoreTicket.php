@@ -41,11 +41,11 @@ final readonly class StoreTicket
         $now = $user->shop->now();
         $askData['now'] ??= $now->format(DATE_ATOM);
         [$row, $lot] = $this->stock->soldFrom($user->shop, $askData['lot'] ?? null);
-        $ask = $this->reader->read($askData, $this->house->rules($user->shop), $this->catalogues->of($user->shop), $lot);
+        $dish = $this->reader->read($askData, $this->house->rules($user->shop), $this->catalogues->of($user->shop), $lot);
         if ($lot !== null && $lot->isPastOn($now)) {
             throw StockRefused::past($lot->number);
         }
-        $result = $this->tickets->advise($ask, $lot, $user->shop->currency);
+        $result = $this->tickets->advise($dish, $lot, $user->shop->currency);
         if (! $result->verdict->mayBeHandedOver) {
             throw TicketRefused::stopped();
         }
@@ -54,7 +54,7 @@ final readonly class StoreTicket
             throw TicketRefused::notReadOut($unread);
         }
 
-        return DB::transaction(function () use ($user, $askData, $ask, $result, $units, $customerLabel, $cautionsRead, $row, $lot, $soldG, $customer): Ticket {
+        return DB::transaction(function () use ($user, $askData, $dish, $result, $units, $customerLabel, $cautionsRead, $row, $lot, $soldG, $customer): Ticket {
             Shop::query()->whereKey($user->shop_id)->lockForUpdate()->first(); // one number at a time
             if ($row !== null) {
                 Lot::query()->whereKey($row->id)->lockForUpdate()->first(); // before a ticket refers to it, so that nobody waits for somebody who waits
@@ -69,9 +69,9 @@ final readonly class StoreTicket
                 'customer_label' => $customerLabel ?? $customer?->name,
                 'customer_id' => $customer?->id,
                 'units' => $units->value,
-                'cut_slug' => $ask->cut->slug,
-                'cut_name' => $ask->cut->name,
-                'method' => $ask->method->value,
+                'cut_slug' => $dish->piece->cut->slug,
+                'cut_name' => $dish->piece->cut->name,
+                'method' => $dish->way->method->value,
                 'verdict' => $result->verdict->level->value,
                 'ask' => $askData,
                 'result' => Json::of($result),

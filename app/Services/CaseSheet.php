@@ -53,7 +53,7 @@ final readonly class CaseSheet
         }
 
         return [
-            'id' => $row->id, ...$data, 'cut_name' => $cut?->name, 'group' => $cut?->group->value, 'is_round' => $cut?->piece->isRound() ?? false,
+            'id' => $row->id, ...$data, 'cut_name' => $cut?->name, 'group' => $cut?->group->value, 'is_round' => $cut?->build->isRound() ?? false,
             'fat_pct' => $lot?->fat === null ? null : round($lot->fat->meanPct, 1),
             'days_left' => $lot?->daysLeft($today),
             'fits_cut' => $lot !== null,

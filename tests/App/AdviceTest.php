@@ -114,7 +114,7 @@ final class AdviceTest extends AppTestCase
         }
         foreach (\Tests\Support\Counter::open()->kinds() as $cut) {
             foreach (\Tests\Support\Counter::open()->suitability->offered($cut) as $method) {
-                $ticket = \Tests\Support\Counter::open()->ticket(['cut' => $cut->slug, 'thickness_mm' => $cut->piece->typicalMm, 'method' => $method->value]);
+                $ticket = \Tests\Support\Counter::open()->ticket(['cut' => $cut->slug, 'thickness_mm' => $cut->build->typicalMm, 'method' => $method->value]);
                 $phrases = [...array_column($ticket['timeline'], 'do'), ...$ticket['cautions'], ...$ticket['doubts'], ...$ticket['verdict']['findings']];
                 foreach ($phrases as $phrase) {
                     self::assertStringNotContainsString('{', $wording->say(['key' => $phrase['key'], 'args' => (array) $phrase['args']], Units::Imperial), $phrase['key']);

@@ -22,6 +22,7 @@ final class LayerRules
         ['Method'],
         ['Texture', 'Atlas', 'Safety'],
         ['School', 'House', 'Ticket'],
+        ['Meal'],
         ['Advice'],
         ['Matching'],
         ['AskLine'],

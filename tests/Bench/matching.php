@@ -33,7 +33,7 @@ function thousandLots(Catalogue $catalogue): array
     for ($i = 0; $i < LOTS; $i++) {
         $cut = $cuts[$random->getInt(0, count($cuts) - 1)];
         $lots[] = [
-            'number' => sprintf('T%04d', $i), 'cut' => $cut->slug, 'thickness_mm' => (float) $random->getInt((int) ceil($cut->piece->thinnestMm), (int) floor($cut->piece->thickestMm)), 'weight_g' => $random->getInt(500, 6000),
+            'number' => sprintf('T%04d', $i), 'cut' => $cut->slug, 'thickness_mm' => (float) $random->getInt((int) ceil($cut->build->thinnestMm), (int) floor($cut->build->thickestMm)), 'weight_g' => $random->getInt(500, 6000),
             'price_per_kg' => $random->getInt(600, 5500) / 100, 'use_by' => sprintf('2026-12-%02d', $random->getInt(1, 9)), 'parasite_frozen' => true,
         ];
     }

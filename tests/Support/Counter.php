@@ -45,7 +45,7 @@ final class Counter
         $kinds = [];
         foreach ($this->catalogue->cuts() as $cut) {
             if ($this->suitability->offered($cut) !== []) {
-                $kinds["{$cut->foodClass->value} {$cut->piece->shape->value} {$cut->donenessFamily}"] ??= $cut;
+                $kinds["{$cut->foodClass->value} {$cut->build->shape->value} {$cut->donenessFamily}"] ??= $cut;
             }
         }
 

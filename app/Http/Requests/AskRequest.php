@@ -8,8 +8,8 @@ use App\Models\User;
 use App\Services\House;
 use App\Services\ShopCatalogue;
 use Illuminate\Foundation\Http\FormRequest;
-use Nessmark\Advice\Ask;
 use Nessmark\Contract\AskReader;
+use Nessmark\Meal\Dish;
 use Nessmark\Stock\Lot;
 
 /** An ask. Its shape and bounds are the core's contract, so the core reads it; here only the clock and the shop's profile are added. */
@@ -27,7 +27,7 @@ final class AskRequest extends FormRequest
     }
 
     /** @param  Lot|null  $lot  what it is sold from */
-    public function ask(?Lot $lot): Ask
+    public function ask(?Lot $lot): Dish
     {
         /** @var User $user */
         $user = $this->user();

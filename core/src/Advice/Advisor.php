@@ -9,10 +9,8 @@ use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Heat\CoreTrace;
-use Nessmark\Heat\LogReduction;
-use Nessmark\Heat\PeakProfile;
 use Nessmark\Heat\Simulator;
-use Nessmark\Heat\SurfaceTrace;
+use Nessmark\Meal\Plate;
 use Nessmark\Method\MethodPlan;
 use Nessmark\Method\MethodTable;
 use Nessmark\Method\Planner;
@@ -27,7 +25,6 @@ use Nessmark\Safety\HeldLongEnough;
 use Nessmark\Safety\Judge;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Texture\LongCook;
-use Nessmark\Texture\MeltTrace;
 use Nessmark\Ticket\Effect;
 use Nessmark\Ticket\TimeRange;
 
@@ -61,10 +58,13 @@ final readonly class Advisor
 
     private Judge $judge;
 
+    private Watchers $watchers;
+
     public function __construct(private Kitchen $kitchen, private MethodTable $methods, private SafetyRules $rules, private LongCook $texture, private Portions $portions)
     {
         $this->planner = new Planner($kitchen, $methods);
         $this->judge = new Judge($rules);
+        $this->watchers = new Watchers($rules, $this->judge, $texture);
     }
 
     public static function from(DataFolder $folder): self
@@ -77,18 +77,18 @@ final readonly class Advisor
      *
      * @throws InputRefused if no plan can end at the doneness asked for
      */
-    public function advise(Ask $ask): array
+    public function advise(Plate $plate): array
     {
-        $advice = $this->adviseAsSet($ask);
-        $isBurnt = $this->isBurnt($ask, $advice[0]);
+        $advice = $this->adviseAsSet($plate);
+        $isBurnt = $this->isBurnt($plate, $advice[0]);
         $fitting = [];
-        foreach ($ask->heat === null ? $this->otherHeatsC($ask, $advice[0]) : [] as $heatC) {
+        foreach ($plate->way->heat === null ? $this->otherHeatsC($plate, $advice[0]) : [] as $heatC) {
             try {
-                $other = $this->adviseAsSet($ask->withHeat(Temperature::ofCelsius($heatC)));
+                $other = $this->adviseAsSet($plate->cooked($plate->way->at(Temperature::ofCelsius($heatC))));
             } catch (InputRefused) {
                 continue; // the fire it was first set to says better why it will not do
             }
-            if ($other[0]->verdict->isTooSlow() || $this->isBurnt($ask, $other[0])) {
+            if ($other[0]->verdict->isTooSlow() || $this->isBurnt($plate, $other[0])) {
                 continue;
             }
             $fitting[] = $other;
@@ -97,11 +97,11 @@ final readonly class Advisor
             }
         }
         if ($isBurnt && $fitting === []) {
-            throw InputRefused::one('thickness_mm', 'unreachable', $ask->thickness->toMillimetres(), sprintf(
-                'a thicker piece, or another way than %s: kept on until even the slow end of the range is safe, so thin a piece dries out', $ask->method->value,
+            throw InputRefused::one('thickness_mm', 'unreachable', $plate->piece->thickness->toMillimetres(), sprintf(
+                'a thicker piece, or another way than %s: kept on until even the slow end of the range is safe, so thin a piece dries out', $plate->way->method->value,
             ));
         }
-        usort($fitting, static fn (array $a, array $b): int => $a[0]->core->maxC <=> $b[0]->core->maxC);
+        usort($fitting, static fn (array $a, array $b): int => $a[0]->saw(CoreTrace::class)->maxC <=> $b[0]->saw(CoreTrace::class)->maxC);
 
         return $fitting[0] ?? $advice;
     }
@@ -112,14 +112,14 @@ final readonly class Advisor
      *
      * @return list<float> °C
      */
-    private function otherHeatsC(Ask $ask, Cook $cook): array
+    private function otherHeatsC(Plate $plate, Cook $cook): array
     {
-        $appliance = $this->kitchen->appliance($ask->method->appliances()[0], $ask->fires);
-        $least = $ask->method->roastsInOven() ? $this->rules->leastOven($ask->house->standard, $ask->cut->foodClass) : null;
+        $appliance = $this->kitchen->appliance($plate->way->method->appliances()[0], $plate->way->fires);
+        $least = $plate->way->method->roastsInOven() ? $this->rules->leastOven($plate->occasion->house->standard, $plate->piece->cut->foodClass) : null;
         $endsC = match (true) {
-            ! $ask->method->driesTheSurface() => [],
+            ! $plate->way->method->driesTheSurface() => [],
             $cook->verdict->isTooSlow() => [$appliance->hottestC],
-            $this->isBurnt($ask, $cook) => [max($appliance->coolestC, $least['core_c'] ?? 0.0), $appliance->hottestC],
+            $this->isBurnt($plate, $cook) => [max($appliance->coolestC, $least['core_c'] ?? 0.0), $appliance->hottestC],
             default => [],
         };
         $heatsC = [];
@@ -131,87 +131,81 @@ final readonly class Advisor
     }
 
     /** Meat with water in it gets no hotter than water boils; what does has been dried to leather, whatever the clock said. */
-    private function isBurnt(Ask $ask, Cook $cook): bool
+    private function isBurnt(Plate $plate, Cook $cook): bool
     {
-        return $ask->method->driesTheSurface() && $cook->core->maxC > $this->rules->limits->of('hottest_core_c');
+        return $plate->way->method->driesTheSurface() && $cook->saw(CoreTrace::class)->maxC > $this->rules->limits->of('hottest_core_c');
     }
 
     /** @return array{Cook, TimeRange, list<Effect>} */
-    private function adviseAsSet(Ask $ask): array
+    private function adviseAsSet(Plate $plate): array
     {
-        $ask = $this->turnedOnce($ask);
-        $mustMeet = $this->judge->mustMeetMinimum($ask->serving()) || $ask->doneness->word === DonenessWord::OFFICIAL_MINIMUM;
-        $officialC = $this->rules->rule($ask->house->standard, $ask->cut->foodClass)->officialC;
-        $targetC = $ask->doneness->targetC;
-        $cook = $this->cook($ask, $targetC, $mustMeet, null);
+        $plate = $this->turnedOnce($plate);
+        $mustMeet = $this->judge->mustMeetMinimum($plate->serving()) || $plate->share->doneness->word === DonenessWord::OFFICIAL_MINIMUM;
+        $officialC = $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->officialC;
+        $targetC = $plate->share->doneness->targetC;
+        $cook = $this->cook($plate, $targetC, $mustMeet, null);
         // A plan that aims at the minimum and just misses its hold is warmed until it is met; one that aims lower is judged as it is.
         foreach ($targetC >= $officialC ? self::WARMER_K : [] as $warmerK) {
             if ($cook->verdict->meetsOfficialMinimum) {
                 break;
             }
             $targetC += $warmerK;
-            $cook = $this->cook($ask, $targetC, $mustMeet, null);
+            $cook = $this->cook($plate, $targetC, $mustMeet, null);
         }
 
-        $appliance = $this->kitchen->appliance($ask->method->appliances()[0], $ask->fires);
-        $setting = $this->setting($ask, $targetC, 0.0)->at($cook->heatC);
-        $mark = $this->mark($ask);
+        $appliance = $this->kitchen->appliance($plate->way->method->appliances()[0], $plate->way->fires);
+        $setting = $this->setting($plate, $targetC, 0.0)->at($cook->heatC);
+        $mark = $this->mark($plate);
         // What goes by the clock alone has to be at its minimum however slow the fire; the rest of its time is the hold after that.
         $goesByClock = $mustMeet && ! $cook->evidence->canProbe;
         $delayedToC = $goesByClock ? min($cook->pull->coreC, $officialC) : $cook->pull->coreC;
         [$range, $effects] = $mark !== null
-            ? (new TextureSpread($this->planner, $this->texture))->of($ask, $setting, $mark, $cook->pull->openS)
-            : (new Spread($this->planner))->of($ask, $appliance, $setting, $delayedToC, $cook->pull->openS);
+            ? (new TextureSpread($this->planner, $this->texture))->of($plate, $setting, $mark, $cook->pull->openS)
+            : (new Spread($this->planner))->of($plate, $appliance, $setting, $delayedToC, $cook->pull->openS);
         if ($goesByClock) {
             // Nobody can measure this core, so it stays on for the long end of the range.
-            $cook = $this->cook($ask, $targetC, true, $range->highS);
+            $cook = $this->cook($plate, $targetC, true, $range->highS);
             $range = new TimeRange($range->highS, $range->highS, $range->highS);
         }
-        $cook = $cook->judged($this->judge->judge($ask->serving(), $cook->evidence->longerBy($range->highS - $range->likelyS)));
+        $cook = $cook->judged($this->judge->judge($plate->serving(), $cook->evidence->longerBy($range->highS - $range->likelyS)));
 
         return [$cook, $range, $effects];
     }
 
-    private function cook(Ask $ask, float $targetC, bool $mustMeet, ?float $openS): Cook
+    private function cook(Plate $plate, float $targetC, bool $mustMeet, ?float $openS): Cook
     {
-        $setting = $this->setting($ask, $targetC, $this->holdS($ask, $targetC, $mustMeet));
-        $plan = $this->planner->plan($ask->cut, $ask->thickness->toMillimetres(), $ask->method, $setting);
+        $setting = $this->setting($plate, $targetC, $this->holdS($plate, $targetC, $mustMeet));
+        $plan = $this->planner->plan($plate->piece->cut, $plate->piece->thickness->toMillimetres(), $plate->way->method, $setting);
         // A plan that aims below a minimum it cannot hold is laid out as it was asked for, and judged as that.
-        $isAsAsked = ! $mustMeet || ($targetC < $this->rules->rule($ask->house->standard, $ask->cut->foodClass)->officialC && $setting->holdS <= 0.0);
-        $countsCarryOver = $isAsAsked && $ask->method->countsCarryOver();
-        $specimen = Specimen::of($ask->cut, $ask->thickness, $ask->start->toCelsius(), $ask->surface, Simulator::CELLS, self::TOLERANCE_K);
+        $isAsAsked = ! $mustMeet || ($targetC < $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->officialC && $setting->holdS <= 0.0);
+        $countsCarryOver = $isAsAsked && $plate->way->method->countsCarryOver();
+        $specimen = Specimen::of($plate->piece->cut, $plate->piece->thickness, $plate->piece->start->toCelsius(), $plate->piece->surface, Simulator::CELLS, self::TOLERANCE_K);
         [$simulator, $start] = [$specimen->simulator, $specimen->start];
-
-        $limits = $this->rules->limits;
-        $set = $this->rules->lethality();
-        $watchedC = $this->judge->watchedC($ask->house->standard);
-        $core = new CoreTrace($simulator->grid, $simulator->body->coreAtM, $start->celsius, [], $watchedC);
-        $peak = new PeakProfile($start->celsius);
-        $surface = new SurfaceTrace($simulator->grid, $simulator->body->coreAtM, $start->celsius);
-        $held = new HeldLongEnough($start->celsius);
-        $lethality = new LogReduction($simulator->grid, $set['d_ref_s'], $set['t_ref_c'], $set['z_k']);
-        $melt = new MeltTrace($simulator->grid, $simulator->body->coreAtM, $this->texture->melting($ask->cut), $this->mark($ask) ?? 0.0);
+        $watch = $this->watchers->over($plate, $specimen);
         try {
-            [$ended, $countsCarryOver] = $openS !== null ? [$plan->endingAfter($openS), false] : $this->ended($ask, $plan, $targetC, $countsCarryOver);
-            $ends = $simulator->run($start, $ended->stages(), [$core, $peak, $surface, $held, $lethality, $melt]);
+            [$ended, $countsCarryOver] = $openS !== null ? [$plan->endingAfter($openS), false] : $this->ended($plate, $plan, $targetC, $countsCarryOver);
+            $ends = $simulator->run($start, $ended->stages(), $watch->all());
             $opened = $ends[count($plan->before)];
             $pull = Pull::of($simulator, $opened, $targetC);
-            if ($opened->end->timeS > $this->methods->longestS($ask->method)) {
-                throw PullNotFound::tooLong($opened->stage->name, $targetC, $this->methods->longestS($ask->method));
+            if ($opened->end->timeS > $this->methods->longestS($plate->way->method)) {
+                throw PullNotFound::tooLong($opened->stage->name, $targetC, $this->methods->longestS($plate->way->method));
             }
         } catch (PullNotFound $notFound) {
-            throw $this->refusal($ask, $notFound, $setting->heatC);
+            throw $this->refusal($plate, $notFound, $setting->heatC);
         }
         $plan = $plan->endingAfter($pull->openS);
         $heatedS = $ends[count($ends) - 1]->end->timeS - $plan->restS();
         $isHeld = $plan->after !== [] && $plan->after[0]->name === Planner::HOLD;
+        $watchedC = $this->judge->watchedC($plate->occasion->house->standard);
+        $core = $watch->saw(CoreTrace::class);
         $evidence = new CookEvidence(
-            $held, $ask->start->toCelsius(), $core->maxC, array_combine(array_map(CookEvidence::key(...), $watchedC), $core->reachedAtS), $heatedS,
-            $ends[count($plan->before) + ($isHeld ? 1 : 0)]->end->timeS, $ask->cut->canBeProbed($ask->thickness, $limits->of('probe_from_mm')),
-            $ask->method->roastsInOven() ? $setting->heatC : null, stoodS: $ask->outOfFridgeS, isHeldInstead: $isHeld && $ask->doneness->targetC < $this->rules->rule($ask->house->standard, $ask->cut->foodClass)->officialC,
+            $watch->saw(HeldLongEnough::class), $plate->piece->start->toCelsius(), $core->maxC,
+            array_combine(array_map(CookEvidence::key(...), $watchedC), $core->reachedAtS), $heatedS,
+            $ends[count($plan->before) + ($isHeld ? 1 : 0)]->end->timeS, $plate->piece->cut->canBeProbed($plate->piece->thickness, $this->rules->limits->of('probe_from_mm')),
+            $plate->way->method->roastsInOven() ? $setting->heatC : null, stoodS: $plate->piece->outOfFridgeS, isHeldInstead: $isHeld && $plate->share->doneness->targetC < $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->officialC,
         );
 
-        return new Cook($simulator, $plan, $setting->heatC, $pull, $countsCarryOver, $ends, $core, $peak, $surface, $lethality, $melt, $evidence, $this->judge->judge($ask->serving(), $evidence));
+        return new Cook($simulator, $plan, $setting->heatC, $pull, $countsCarryOver, $ends, $watch, $evidence, $this->judge->judge($plate->serving(), $evidence));
     }
 
     /**
@@ -220,20 +214,20 @@ final readonly class Advisor
      *
      * @return array{MethodPlan, bool} the plan, and whether it counts on carry-over
      */
-    private function ended(Ask $ask, MethodPlan $plan, float $targetC, bool $countsCarryOver): array
+    private function ended(Plate $plate, MethodPlan $plan, float $targetC, bool $countsCarryOver): array
     {
-        $mark = $this->mark($ask);
-        $specimen = Specimen::of($ask->cut, $ask->thickness, $ask->start->toCelsius(), $ask->surface, self::SEARCH_CELLS, self::SEARCH_TOLERANCE_K);
+        $mark = $this->mark($plate);
+        $specimen = Specimen::of($plate->piece->cut, $plate->piece->thickness, $plate->piece->start->toCelsius(), $plate->piece->surface, self::SEARCH_CELLS, self::SEARCH_TOLERANCE_K);
         [$rough, $start] = [$specimen->simulator, $specimen->start];
         if ($mark !== null) {
-            return [$plan->endingAfter($this->texture->openSeconds($rough, $start, $plan, $this->texture->melting($ask->cut), $mark)), false];
+            return [$plan->endingAfter($this->texture->openSeconds($rough, $start, $plan, $this->texture->melting($plate->piece->cut), $mark)), false];
         }
         PullFinder::refuseOutOfReach($plan, $targetC);
         if (! $countsCarryOver) {
             return [$plan->endingAtCore($targetC), false];
         }
         $openS = PullFinder::openSeconds($rough, $start, $plan, $targetC);
-        $officialC = $this->rules->rule($ask->house->standard, $ask->cut->foodClass)->officialC;
+        $officialC = $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->officialC;
         $official = $targetC >= $officialC ? PullFinder::atCore($rough, $start, $plan, $officialC) : null;
         if ($official !== null && $openS < $official->end->timeS - $official->startedAtS) {
             return [$plan->endingAtCore($officialC), false];
@@ -243,79 +237,79 @@ final readonly class Advisor
     }
 
     /** How the same cook would go for a thinner end of the piece. */
-    public function planFor(Ask $ask, Cook $cook, Length $thickness): MethodPlan
+    public function planFor(Plate $plate, Cook $cook, Length $thickness): MethodPlan
     {
-        $setting = $this->setting($ask, $ask->doneness->targetC, 0.0)->at($cook->heatC);
+        $setting = $this->setting($plate, $plate->share->doneness->targetC, 0.0)->at($cook->heatC);
 
-        return $this->planner->plan($ask->cut, $thickness->toMillimetres(), $ask->method, $setting);
+        return $this->planner->plan($plate->piece->cut, $thickness->toMillimetres(), $plate->way->method, $setting);
     }
 
     /** The share of collagen to wait for, where texture decides and not the core's temperature. */
-    public function mark(Ask $ask): ?float
+    public function mark(Plate $plate): ?float
     {
-        return $this->texture->mark($ask->cut, $ask->method, $ask->doneness->word);
+        return $this->texture->mark($plate->piece->cut, $plate->way->method, $plate->share->doneness->word);
     }
 
     /** Turned once means half-way, and when that is follows from the cook itself: found in a few rounds. */
-    private function turnedOnce(Ask $ask): Ask
+    private function turnedOnce(Plate $plate): Plate
     {
-        if (! $ask->manner->turnsOnce || $ask->cut->piece->isRound()) {
-            return $ask;
+        if (! $plate->way->manner->turnsOnce || $plate->piece->cut->build->isRound()) {
+            return $plate;
         }
-        $specimen = Specimen::of($ask->cut, $ask->thickness, $ask->start->toCelsius(), $ask->surface, self::ONCE_CELLS, self::ONCE_TOLERANCE_K);
+        $specimen = Specimen::of($plate->piece->cut, $plate->piece->thickness, $plate->piece->start->toCelsius(), $plate->piece->surface, self::ONCE_CELLS, self::ONCE_TOLERANCE_K);
         try {
             for ($round = 0; $round < self::ONCE_ROUNDS; $round++) {
-                $plan = $this->planner->plan($ask->cut, $ask->thickness->toMillimetres(), $ask->method, $this->setting($ask, $ask->doneness->targetC, 0.0));
+                $plan = $this->planner->plan($plate->piece->cut, $plate->piece->thickness->toMillimetres(), $plate->way->method, $this->setting($plate, $plate->share->doneness->targetC, 0.0));
                 if ($plan->open->flipEveryS === null) {
-                    return $ask;
+                    return $plate;
                 }
-                $openS = PullFinder::openSeconds($specimen->simulator, $specimen->start, $plan, $ask->doneness->targetC, self::ONCE_CLOSE_K);
-                $ask = $ask->withManner($ask->manner->turningEvery($openS / 2.0));
+                $openS = PullFinder::openSeconds($specimen->simulator, $specimen->start, $plan, $plate->share->doneness->targetC, self::ONCE_CLOSE_K);
+                $plate = $plate->cooked($plate->way->turningEvery($openS / 2.0));
             }
         } catch (PullNotFound) {
-            return $ask; // said where the cook itself is looked for
+            return $plate; // said where the cook itself is looked for
         }
 
-        return $ask;
+        return $plate;
     }
 
-    private function setting(Ask $ask, float $targetC, float $holdS): Setting
+    private function setting(Plate $plate, float $targetC, float $holdS): Setting
     {
-        $heatC = $ask->heat?->toCelsius() ?? $this->usualHeatC($ask, $targetC);
+        $heatC = $plate->way->heat?->toCelsius() ?? $this->usualHeatC($plate, $targetC);
 
-        return new Setting($heatC, $targetC, $ask->fires, (int) ceil($this->portions->of($ask)->pieces ?? 1.0), $holdS, 1.0, $ask->manner);
+        return new Setting($heatC, $targetC, $plate->way->fires, (int) ceil($this->portions->of($plate)->pieces ?? 1.0), $holdS, 1.0, $plate->way->manner);
     }
 
     /** As the planner has it, and no oven cooler than the rules allow for this food. */
-    private function usualHeatC(Ask $ask, float $targetC): float
+    private function usualHeatC(Plate $plate, float $targetC): float
     {
-        $usualC = $this->planner->usualHeatC($ask->method, $targetC, $ask->fires);
-        $least = $ask->method->roastsInOven() ? $this->rules->leastOven($ask->house->standard, $ask->cut->foodClass) : null;
+        $usualC = $this->planner->usualHeatC($plate->way->method, $targetC, $plate->way->fires);
+        $least = $plate->way->method->roastsInOven() ? $this->rules->leastOven($plate->occasion->house->standard, $plate->piece->cut->foodClass) : null;
 
         return max($usualC, $least['core_c'] ?? $usualC);
     }
 
     /** Water and steam can hold a piece at its target until a printed point below it is met. */
-    private function holdS(Ask $ask, float $targetC, bool $mustMeet): float
+    private function holdS(Plate $plate, float $targetC, bool $mustMeet): float
     {
-        if (! $ask->method->canHold() || ! $mustMeet) {
+        if (! $plate->way->method->canHold() || ! $mustMeet) {
             return 0.0;
         }
-        $point = $this->rules->rule($ask->house->standard, $ask->cut->foodClass)->shortestHoldAt($targetC);
+        $point = $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->shortestHoldAt($targetC);
 
         return $point === null || $point->holdS <= 0.0 ? 0.0 : $point->holdS + self::HOLD_MARGIN_S;
     }
 
-    private function refusal(Ask $ask, PullNotFound $notFound, float $heatC): InputRefused
+    private function refusal(Plate $plate, PullNotFound $notFound, float $heatC): InputRefused
     {
         if ($notFound->reason() === 'plan.too_long') {
-            return InputRefused::one('method', 'unreachable', $ask->method->value, sprintf('another method, a hotter setting or a thinner piece: so it would take hours to bring %s to %.1f °C', $ask->cut->name, $notFound->targetC));
+            return InputRefused::one('method', 'unreachable', $plate->way->method->value, sprintf('another method, a hotter setting or a thinner piece: so it would take hours to bring %s to %.1f °C', $plate->piece->cut->name, $notFound->targetC));
         }
         if ($notFound->reason() === 'plan.past_target') {
-            return InputRefused::one('thickness_mm', 'unreachable', $ask->thickness->toMillimetres(), sprintf(
+            return InputRefused::one('thickness_mm', 'unreachable', $plate->piece->thickness->toMillimetres(), sprintf(
                 'a thicker piece, a higher doneness than %.1f °C or another method: with %s this piece is past it before it can be stopped',
                 $notFound->targetC,
-                $ask->method->value,
+                $plate->way->method->value,
             ));
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Advice;
 
 use Nessmark\Appliance\ApplianceKind;
+use Nessmark\Meal\Plate;
 use Nessmark\Meat\Hazard;
 use Nessmark\Method\Method;
 use Nessmark\Safety\Finding;
@@ -21,19 +22,19 @@ final readonly class Cautions
      * @param  Verdict  $verdict  what it says already is not said again in small print
      * @return list<Phrase>
      */
-    public static function of(Ask $ask, array $fires, Verdict $verdict): array
+    public static function of(Plate $plate, array $fires, Verdict $verdict): array
     {
         $said = array_map(static fn (Finding $finding): string => substr($finding->phrase->key, strlen('safety.hazard_')), $verdict->findings);
         if (in_array('safety.parasites', array_map(static fn (Finding $finding): string => $finding->phrase->key, $verdict->findings), true)) {
             $said[] = Hazard::RawFish->value;
         }
-        $keys = array_diff(array_column($ask->cut->hazards, 'value'), $said);
-        if ($ask->method->value === 'grill' && in_array('fat_flare', $keys, true)) {
+        $keys = array_diff(array_column($plate->piece->cut->hazards, 'value'), $said);
+        if ($plate->way->method->value === 'grill' && in_array('fat_flare', $keys, true)) {
             $keys[] = 'grill_flare';
         }
-        $allergen = $ask->cut->allergen();
+        $allergen = $plate->piece->cut->allergen();
         $keys = [
-            ...array_diff($keys, ['fat_flare', 'lean']), ...self::dangersOf($ask, $fires), ...($allergen === null ? [] : ["allergen_{$allergen}"]),
+            ...array_diff($keys, ['fat_flare', 'lean']), ...self::dangersOf($plate, $fires), ...($allergen === null ? [] : ["allergen_{$allergen}"]),
             'raw_apart', 'local_code',
         ];
 
@@ -44,11 +45,11 @@ final readonly class Cautions
      * @param  array<string, string>  $fires
      * @return list<string> what the fire itself can do
      */
-    private static function dangersOf(Ask $ask, array $fires): array
+    private static function dangersOf(Plate $plate, array $fires): array
     {
         return array_keys(array_filter([
-            'hot_fat' => $ask->method === Method::DeepFry,
-            'embers' => in_array($ask->method, [Method::Smoke, Method::Spit], true) || in_array($fires[ApplianceKind::Grill->value] ?? '', ['charcoal', 'wood'], true),
+            'hot_fat' => $plate->way->method === Method::DeepFry,
+            'embers' => in_array($plate->way->method, [Method::Smoke, Method::Spit], true) || in_array($fires[ApplianceKind::Grill->value] ?? '', ['charcoal', 'wood'], true),
             'pressure' => ($fires[ApplianceKind::Pot->value] ?? '') === 'pressure',
         ]));
     }

@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace Nessmark\Advice;
 
-use Nessmark\Heat\CoreTrace;
-use Nessmark\Heat\LogReduction;
-use Nessmark\Heat\PeakProfile;
 use Nessmark\Heat\Simulator;
 use Nessmark\Heat\StageEnd;
-use Nessmark\Heat\SurfaceTrace;
+use Nessmark\Heat\StepObserver;
 use Nessmark\Method\MethodPlan;
 use Nessmark\Method\Pull;
 use Nessmark\Safety\CookEvidence;
 use Nessmark\Safety\Verdict;
-use Nessmark\Texture\MeltTrace;
 
-/** One computed cook from end to end, with everything that watched it. */
+/** One computed cook from end to end, with what watched it. */
 final readonly class Cook
 {
     /** @param  list<StageEnd>  $ends */
@@ -27,20 +23,26 @@ final readonly class Cook
         public Pull $pull,
         public bool $countsCarryOver,
         public array $ends,
-        public CoreTrace $core,
-        public PeakProfile $peak,
-        public SurfaceTrace $surface,
-        public LogReduction $lethality,
-        public MeltTrace $melt,
+        private Watch $watch,
         public CookEvidence $evidence,
         public Verdict $verdict,
     ) {}
 
+    /**
+     * @template T of StepObserver
+     *
+     * @param  class-string<T>  $kind
+     * @return T
+     */
+    public function saw(string $kind): StepObserver
+    {
+        return $this->watch->saw($kind);
+    }
+
     public function judged(Verdict $verdict): self
     {
         return new self(
-            $this->simulator, $this->plan, $this->heatC, $this->pull, $this->countsCarryOver, $this->ends, $this->core, $this->peak, $this->surface,
-            $this->lethality, $this->melt, $this->evidence, $verdict,
+            $this->simulator, $this->plan, $this->heatC, $this->pull, $this->countsCarryOver, $this->ends, $this->watch, $this->evidence, $verdict,
         );
     }
 

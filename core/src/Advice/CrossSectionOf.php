@@ -6,6 +6,8 @@ namespace Nessmark\Advice;
 
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
+use Nessmark\Heat\PeakProfile;
+use Nessmark\Meal\Plate;
 use Nessmark\Meat\Group;
 use Nessmark\Ticket\CrossSection;
 use Nessmark\Ticket\Tissue;
@@ -25,39 +27,39 @@ final readonly class CrossSectionOf
     /**
      * Where a texture is waited for, no word hotter than the one asked for is shown: time brings those, not heat.
      */
-    public static function cook(Ask $ask, Cook $cook, DonenessTable $doneness, bool $isByTexture): CrossSection
+    public static function cook(Plate $plate, Cook $cook, DonenessTable $doneness, bool $isByTexture): CrossSection
     {
         $bounds = [];
         $words = ['under'];
-        foreach ($doneness->words($ask->cut->donenessFamily, $ask->scale) as $word) {
-            $bounds[] = $word->fromC - ($word->word === $ask->doneness->word ? self::SHY_K : 0.0);
+        foreach ($doneness->words($plate->piece->cut->donenessFamily, $plate->occasion->scale) as $word) {
+            $bounds[] = $word->fromC - ($word->word === $plate->share->doneness->word ? self::SHY_K : 0.0);
             $words[] = $word->word;
-            if ($isByTexture && in_array($ask->doneness->word, [$word->word, DonenessWord::OFFICIAL_MINIMUM], true)) {
+            if ($isByTexture && in_array($plate->share->doneness->word, [$word->word, DonenessWord::OFFICIAL_MINIMUM], true)) {
                 break;
             }
         }
         $bounds[] = self::CRUST_C;
         $words[] = 'crust';
-        $fractions = $cook->peak->fractions($cook->simulator->grid, $cook->simulator->body, $bounds);
+        $fractions = $cook->saw(PeakProfile::class)->fractions($cook->simulator->grid, $cook->simulator->body, $bounds);
         $zones = [];
         foreach ($words as $i => $word) {
             $zones[] = new Zone($word, $i === 0 ? null : $bounds[$i - 1], round($fractions[$i], 4));
         }
         $peaks = [];
         foreach ($cook->simulator->grid->depthM as $i => $depthM) {
-            $peaks[] = [round($depthM * 1000.0, 2), round($cook->peak->celsius[$i], 1)];
+            $peaks[] = [round($depthM * 1000.0, 2), round($cook->saw(PeakProfile::class)->celsius[$i], 1)];
         }
 
         return new CrossSection(
-            $ask->cut->piece->shape,
-            round($ask->thickness->toMillimetres(), 1),
+            $plate->piece->cut->build->shape,
+            round($plate->piece->thickness->toMillimetres(), 1),
             match (true) {
-                $ask->cut->donenessFamily === 'salmon' => Tissue::Fish,
-                in_array($ask->cut->donenessFamily, ['duck', 'game', 'wild_game', 'organ'], true) => Tissue::Red,
-                in_array($ask->cut->group, [Group::Beef, Group::Lamb], true) => Tissue::Red,
+                $plate->piece->cut->donenessFamily === 'salmon' => Tissue::Fish,
+                in_array($plate->piece->cut->donenessFamily, ['duck', 'game', 'wild_game', 'organ'], true) => Tissue::Red,
+                in_array($plate->piece->cut->group, [Group::Beef, Group::Lamb], true) => Tissue::Red,
                 default => Tissue::Pale,
             },
-            $isByTexture ? null : GreyBand::mm($ask, $peaks, $doneness),
+            $isByTexture ? null : GreyBand::mm($plate, $peaks, $doneness),
             $peaks,
             $zones,
         );

@@ -8,6 +8,9 @@ use Nessmark\Appliance\Appliance;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Appliance\Load;
+use Nessmark\Meal\Dish;
+use Nessmark\Meal\Plate;
+use Nessmark\Meal\Share;
 use Nessmark\Meat\Hazard;
 use Nessmark\Method\Method;
 use Nessmark\Say\Phrase;
@@ -28,35 +31,35 @@ final readonly class Doubts
      * @param  Phrase|null  $thin  what is to be said of a thin end
      * @return list<Phrase>
      */
-    public function of(Ask $ask, Cook $cook, TimeRange $open, ?Phrase $thin): array
+    public function of(Dish $dish, Plate $plate, Cook $cook, TimeRange $open, ?Phrase $thin): array
     {
         $doubts = [];
-        $onHeatAt = Timeline::onHeatAt($ask, $cook, $open);
-        if ($onHeatAt !== null && $ask->now !== null && $onHeatAt->getTimestamp() - $cook->plan->preheatS < $ask->now->getTimestamp()) {
-            $earliest = $ask->now->getTimestamp() + $cook->plan->preheatS + $cook->totalS() + $open->highS - $open->likelyS;
-            $doubts[] = new Phrase('doubt.not_enough_time', ['short_s' => $earliest - ($ask->eatAt?->getTimestamp() ?? 0)]);
+        $onHeatAt = Timeline::onHeatAt($plate, $cook, $open);
+        if ($onHeatAt !== null && $plate->occasion->now !== null && $onHeatAt->getTimestamp() - $cook->plan->preheatS < $plate->occasion->now->getTimestamp()) {
+            $earliest = $plate->occasion->now->getTimestamp() + $cook->plan->preheatS + $cook->totalS() + $open->highS - $open->likelyS;
+            $doubts[] = new Phrase('doubt.not_enough_time', ['short_s' => $earliest - ($plate->occasion->eatAt?->getTimestamp() ?? 0)]);
         }
         if (! $cook->evidence->canProbe) {
             $doubts[] = new Phrase('doubt.time_only');
         }
-        if ($ask->cut->has(Hazard::Lean)) {
+        if ($plate->piece->cut->has(Hazard::Lean)) {
             $doubts[] = new Phrase('doubt.lean');
         }
-        $lengthMm = $this->portions->of($ask)->lengthMm;
-        if ($lengthMm !== null && $lengthMm < self::SHORT_PIECE * $ask->thickness->toMillimetres()) {
+        $lengthMm = $this->portions->of($plate)->lengthMm;
+        if ($lengthMm !== null && $lengthMm < self::SHORT_PIECE * $plate->piece->thickness->toMillimetres()) {
             $doubts[] = new Phrase('doubt.short_piece', ['length_mm' => $lengthMm]);
         }
-        $doubts = [...$doubts, ...$this->ofMetal($ask, $cook)];
+        $doubts = [...$doubts, ...$this->ofMetal($plate, $cook)];
         if ($thin !== null) {
             $doubts[] = $thin;
         }
-        if ($ask->cut->slice === 'lengths_then_across_grain') {
+        if ($plate->piece->cut->slice === 'lengths_then_across_grain') {
             $doubts[] = new Phrase('doubt.unfold');
         }
-        foreach (array_unique(array_merge($ask->avoid, ...array_map(static fn (Ask $share): array => $share->avoid, $ask->apart))) as $what) {
+        foreach (array_unique(array_merge(...array_map(static fn (Share $share): array => $share->avoid, $dish->shares))) as $what) {
             $doubts[] = new Phrase('doubt.season_without', ['what' => $what]);
         }
-        foreach ($ask->notConsidered as $key) {
+        foreach ($dish->notConsidered as $key) {
             $doubts[] = new Phrase("doubt.not_considered_{$key}");
         }
 
@@ -64,12 +67,12 @@ final readonly class Doubts
     }
 
     /** @return list<Phrase> a pan too full, or too weak */
-    private function ofMetal(Ask $ask, Cook $cook): array
+    private function ofMetal(Plate $plate, Cook $cook): array
     {
         $doubts = [];
-        $metal = $this->pan($ask)?->metal;
-        $pieces = $this->portions->of($ask)->pieces;
-        if ($metal !== null && $pieces !== null && $pieces > $metal->holds($load = Load::of($ask->cut, $ask->thickness))) {
+        $metal = $this->pan($plate)?->metal;
+        $pieces = $this->portions->of($plate)->pieces;
+        if ($metal !== null && $pieces !== null && $pieces > $metal->holds($load = Load::of($plate->piece->cut, $plate->piece->thickness))) {
             $doubts[] = new Phrase('doubt.crowded', ['pieces' => $metal->holds($load)]);
         }
         foreach ($cook->ends as $end) {
@@ -84,10 +87,10 @@ final readonly class Doubts
     }
 
     /** The pan of this cook, where a flat piece lies in one. */
-    private function pan(Ask $ask): ?Appliance
+    private function pan(Plate $plate): ?Appliance
     {
-        $usesPan = in_array(ApplianceKind::Pan, [...$ask->method->appliances(), ...($ask->method === Method::Braise ? [ApplianceKind::Pan] : [])], true);
+        $usesPan = in_array(ApplianceKind::Pan, [...$plate->way->method->appliances(), ...($plate->way->method === Method::Braise ? [ApplianceKind::Pan] : [])], true);
 
-        return $usesPan && ! $ask->cut->piece->isRound() ? $this->kitchen->appliance(ApplianceKind::Pan, $ask->fires) : null;
+        return $usesPan && ! $plate->piece->cut->build->isRound() ? $this->kitchen->appliance(ApplianceKind::Pan, $plate->way->fires) : null;
     }
 }

@@ -6,6 +6,7 @@ namespace Nessmark\Advice;
 
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
+use Nessmark\Meal\Plate;
 
 /** The band under the faces that is done beyond the word asked for; thin where the fire was gentle or the piece turned often. */
 final readonly class GreyBand
@@ -16,18 +17,18 @@ final readonly class GreyBand
      * @param  list<array{float, float}>  $peaks  depth, mm, rising; highest temperature reached there, °C
      * @return float|null mm from a face, both faces of a slab averaged; null where the scale has no word beyond the one asked for
      */
-    public static function mm(Ask $ask, array $peaks, DonenessTable $doneness): ?float
+    public static function mm(Plate $plate, array $peaks, DonenessTable $doneness): ?float
     {
-        $words = $doneness->words($ask->cut->donenessFamily, $ask->scale);
-        $at = array_search($ask->doneness->word, array_map(static fn (DonenessWord $word): string => $word->word, $words), true);
+        $words = $doneness->words($plate->piece->cut->donenessFamily, $plate->occasion->scale);
+        $at = array_search($plate->share->doneness->word, array_map(static fn (DonenessWord $word): string => $word->word, $words), true);
         $beyond = $at === false ? null : $words[$at + 1] ?? null;
         if ($beyond === null) {
             return null;
         }
         $outer = self::depthMm(array_reverse($peaks), $beyond->fromC);
-        $mm = $ask->cut->piece->isRound() ? $outer : (self::depthMm($peaks, $beyond->fromC) + $outer) / 2.0;
+        $mm = $plate->piece->cut->build->isRound() ? $outer : (self::depthMm($peaks, $beyond->fromC) + $outer) / 2.0;
 
-        return round(min($mm, $ask->thickness->toMillimetres() / 2.0), 1);
+        return round(min($mm, $plate->piece->thickness->toMillimetres() / 2.0), 1);
     }
 
     /**

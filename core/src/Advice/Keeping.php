@@ -9,6 +9,7 @@ use Nessmark\Heat\Body;
 use Nessmark\Heat\EndedBy;
 use Nessmark\Heat\Simulator;
 use Nessmark\Heat\Stage;
+use Nessmark\Meal\Plate;
 use Nessmark\Quantity\Length;
 use Nessmark\Safety\Cooling;
 use Nessmark\Safety\Verdict;
@@ -25,7 +26,7 @@ final readonly class Keeping
 
     public function __construct(private Kitchen $kitchen) {}
 
-    public function of(Ask $ask, Cooling $cooling, Verdict $verdict): Phrase
+    public function of(Plate $plate, Cooling $cooling, Verdict $verdict): Phrase
     {
         if (! $verdict->meetsOfficialMinimum) {
             return new Phrase('keep.nothing');
@@ -34,24 +35,24 @@ final readonly class Keeping
             'fridge_within_s' => $cooling->fridgeWithinS, 'cold_c' => $cooling->coldC, 'days' => $cooling->days,
             'hot_c' => $cooling->hotC, 'reheat_c' => $cooling->reheatC,
         ];
-        $whole = $ask->cut->body($ask->thickness);
-        $takesS = $this->seconds($ask, $whole, $cooling->coldC, $cooling);
-        if ($this->isInTime($ask, $whole, $cooling)) {
+        $whole = $plate->piece->cut->body($plate->piece->thickness);
+        $takesS = $this->seconds($plate, $whole, $cooling->coldC, $cooling);
+        if ($this->isInTime($plate, $whole, $cooling)) {
             return new Phrase('keep.whole', [...$args, 'takes_s' => $takesS]);
         }
-        [$thin, $thick] = [self::THINNEST_MM, $ask->thickness->toMillimetres()];
+        [$thin, $thick] = [self::THINNEST_MM, $plate->piece->thickness->toMillimetres()];
         while ($thick - $thin > 1.0) {
             $middle = 0.5 * ($thin + $thick);
-            [$thin, $thick] = $this->isInTime($ask, Body::slab(Length::ofMillimetres($middle)), $cooling) ? [$middle, $thick] : [$thin, $middle];
+            [$thin, $thick] = $this->isInTime($plate, Body::slab(Length::ofMillimetres($middle)), $cooling) ? [$middle, $thick] : [$thin, $middle];
         }
 
         return new Phrase('keep.cut', [...$args, 'takes_s' => $takesS, 'most_mm' => floor($thin)]);
     }
 
-    private function isInTime(Ask $ask, Body $body, Cooling $cooling): bool
+    private function isInTime(Plate $plate, Body $body, Cooling $cooling): bool
     {
         foreach ($cooling->steps as [$celsius, $withinS]) {
-            if ($this->seconds($ask, $body, $celsius, $cooling) > $withinS) {
+            if ($this->seconds($plate, $body, $celsius, $cooling) > $withinS) {
                 return false;
             }
         }
@@ -60,9 +61,9 @@ final readonly class Keeping
     }
 
     /** From the hot end of the printed rule, all through, in the fridge; a day when it takes longer than that. */
-    private function seconds(Ask $ask, Body $body, float $celsius, Cooling $cooling): float
+    private function seconds(Plate $plate, Body $body, float $celsius, Cooling $cooling): float
     {
-        $simulator = new Simulator($body, $ask->cut->material(), self::CELLS, self::TOLERANCE_K);
+        $simulator = new Simulator($body, $plate->piece->cut->material(), self::CELLS, self::TOLERANCE_K);
         $fridge = $this->kitchen->fridgeFace();
         $end = $simulator->runStage($simulator->start($cooling->fromC), new Stage('fridge', $fridge, $fridge, null, $celsius));
 

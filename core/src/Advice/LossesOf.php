@@ -6,7 +6,9 @@ namespace Nessmark\Advice;
 
 use Nessmark\Heat\ChoiOkos;
 use Nessmark\Heat\Crust;
+use Nessmark\Heat\PeakProfile;
 use Nessmark\Heat\Tissue;
+use Nessmark\Meal\Plate;
 use Nessmark\Texture\WaterHolding;
 use Nessmark\Ticket\Losses;
 
@@ -23,19 +25,19 @@ final readonly class LossesOf
      *
      * Crust of both faces averaged, or of the outer one; fat has next to no water to dry out of it, and is rendered, not a crust.
      */
-    public static function cook(Ask $ask, Cook $cook): Losses
+    public static function cook(Plate $plate, Cook $cook): Losses
     {
         $grid = $cook->simulator->grid;
         $moisture = $cook->ends[count($cook->ends) - 1]->end->moisture;
-        $rawKgM3 = ChoiOkos::densityKgM3($ask->cut->composition, self::RAW_AT_C);
-        $leanShare = 1.0 - $ask->cut->fatFraction();
+        $rawKgM3 = ChoiOkos::densityKgM3($plate->piece->cut->composition, self::RAW_AT_C);
+        $leanShare = 1.0 - $plate->piece->cut->fatFraction();
         $lostKg = 0.0;
         $driedM = 0.0;
         $fatKgM3 = Tissue::Fat->waterKgM3($rawKgM3);
         foreach ($grid->volume as $i => $volume) {
             $dried = 1.0 - ($moisture->shares[$i] ?? 1.0);
             $driedKgM3 = $dried * ($moisture->waterKgM3[$i] ?? 0.0);
-            $lostKg += $volume * max($driedKgM3, $leanShare * WaterHolding::lostShare($cook->peak->celsius[$i]) * $rawKgM3);
+            $lostKg += $volume * max($driedKgM3, $leanShare * WaterHolding::lostShare($cook->saw(PeakProfile::class)->celsius[$i]) * $rawKgM3);
             $isFat = ($moisture->waterKgM3[$i] ?? 0.0) <= $fatKgM3;
             $driedM += ! $isFat && $dried >= 1.0 - Crust::DRY_BELOW ? self::widthM($cook, $i) : 0.0;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Advice;
 
+use Nessmark\Meal\Plate;
 use Nessmark\Say\Phrase;
 use Nessmark\Ticket\Finding;
 use Nessmark\Ticket\TicketPiece;
@@ -42,7 +43,7 @@ final readonly class Pieces
     }
 
     /**
-     * @param  non-empty-list<array{Ask, Cook, TimeRange}>  $cooked  the first is the one the ticket is written out for
+     * @param  non-empty-list<array{Plate, Cook, TimeRange}>  $cooked  the first is the one the ticket is written out for
      * @return list<TicketPiece> none where all eat alike
      */
     public static function of(array $cooked, Portions $portions): array
@@ -52,12 +53,12 @@ final readonly class Pieces
         }
         $finishS = self::finishS($cooked);
         $pieces = [];
-        foreach ($cooked as $i => [$ask, $cook, $open]) {
-            $amounts = $portions->of($ask);
+        foreach ($cooked as $i => [$plate, $cook, $open]) {
+            $amounts = $portions->of($plate);
             $pieces[] = new TicketPiece(
-                self::MARKS[$i], $amounts->diners, $ask->isAnyoneAtRisk(), $ask->doneness->word, $ask->avoid, $amounts->rawG, $amounts->pieces,
+                self::MARKS[$i], $amounts->diners, $plate->share->eaters->isAnyoneAtRisk(), $plate->share->doneness->word, $plate->share->avoid, $amounts->rawG, $amounts->pieces,
                 round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1), $cook->evidence->canProbe, $open->plus($cook->fixedHeatS())->shown(),
-                round(max($finishS) - $finishS[$i]), Timeline::onHeatAt($ask, $cook, $open)?->format(DATE_ATOM), $cook->verdict->level,
+                round(max($finishS) - $finishS[$i]), Timeline::onHeatAt($plate, $cook, $open)?->format(DATE_ATOM), $cook->verdict->level,
             );
         }
 
@@ -67,7 +68,7 @@ final readonly class Pieces
     /**
      * When each of the others goes on, beside the first: they are all ready together, even at the slow end of their range.
      *
-     * @param  non-empty-list<array{Ask, Cook, TimeRange}>  $cooked
+     * @param  non-empty-list<array{Plate, Cook, TimeRange}>  $cooked
      * @return array<string, float> s by mark; negative for what goes on before the first
      */
     public static function goOnS(array $cooked): array
@@ -84,19 +85,19 @@ final readonly class Pieces
     /**
      * What is to be done with each of the others: on, and off again by its own sign.
      *
-     * @param  non-empty-list<array{Ask, Cook, TimeRange}>  $cooked
-     * @param  callable(Ask): bool  $isByFork
+     * @param  non-empty-list<array{Plate, Cook, TimeRange}>  $cooked
+     * @param  callable(Plate): bool  $isByFork
      * @return list<array{float, Phrase}> s from when the first goes on
      */
     public static function steps(array $cooked, callable $isByFork): array
     {
         $steps = [];
         foreach (self::goOnS($cooked) as $mark => $onS) {
-            [$ask, $cook] = $cooked[(int) array_search($mark, self::MARKS, true)];
+            [$plate, $cook] = $cooked[(int) array_search($mark, self::MARKS, true)];
             $offS = $onS + $cook->totalS() - $cook->plan->restS();
             $steps[] = [$onS, new Phrase('do.piece_on', ['mark' => $mark])];
             $steps[] = [$offS, match (true) {
-                $isByFork($ask) => new Phrase('do.piece_off_by_fork', ['mark' => $mark]),
+                $isByFork($plate) => new Phrase('do.piece_off_by_fork', ['mark' => $mark]),
                 $cook->evidence->canProbe => new Phrase('do.piece_off', ['mark' => $mark, 'pull_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1)]),
                 default => new Phrase('do.piece_off_by_time', ['mark' => $mark]),
             }];
@@ -106,7 +107,7 @@ final readonly class Pieces
     }
 
     /**
-     * @param  non-empty-list<array{Ask, Cook, TimeRange}>  $cooked
+     * @param  non-empty-list<array{Plate, Cook, TimeRange}>  $cooked
      * @return non-empty-list<float> from the heat to the plate at the slow end, s
      */
     private static function finishS(array $cooked): array

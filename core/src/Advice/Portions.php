@@ -7,6 +7,8 @@ namespace Nessmark\Advice;
 use Nessmark\Data\DataFolder;
 use Nessmark\Data\Record;
 use Nessmark\Heat\Shape;
+use Nessmark\Meal\Eaters;
+use Nessmark\Meal\Plate;
 use Nessmark\Meat\Cut;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
@@ -22,34 +24,33 @@ final readonly class Portions
         return new self($folder->read('portions.json'));
     }
 
-    public function of(Ask $ask): Amounts
+    public function of(Plate $plate): Amounts
     {
-        return $this->amounts($ask->cut, $ask->thickness, $ask->diners, $ask->raw, $ask->house->portions);
+        return $this->amounts($plate->piece->cut, $plate->piece->thickness, $plate->share->eaters, $plate->raw, $plate->occasion->house->portions);
     }
 
     /**
-     * @param  list<Diner>  $diners
      * @param  float  $scale  the house's portions beside the customary
      * @param  Mass|null  $asked  sold by weight, whatever the portions
      */
-    public function amounts(Cut $cut, Length $thickness, array $diners, ?Mass $asked = null, float $scale = 1.0): Amounts
+    public function amounts(Cut $cut, Length $thickness, Eaters $eaters, ?Mass $asked = null, float $scale = 1.0): Amounts
     {
         $each = $this->record->record('portions')->record($cut->portion);
         $grams = 0.0;
-        foreach ($diners as $diner) {
-            $grams += $diner->count * $each->number("{$diner->appetite->value}_g");
+        foreach ($eaters->groups as $eater) {
+            $grams += $eater->count * $each->number("{$eater->appetite->value}_g");
         }
         $raw = $asked ?? Mass::ofGrams($grams * $scale);
-        $piece = $cut->piece->mass($thickness);
+        $piece = $cut->build->mass($thickness);
         $length = $cut->lengthFor($raw, $thickness);
-        $heads = array_sum(array_map(static fn (Diner $diner): int => $diner->count, $diners));
+        $heads = $eaters->heads();
 
         return new Amounts(
             $heads,
             round($raw->toGrams()),
             round($raw->toGrams() / $heads),
             round($piece->toGrams()),
-            $cut->piece->shape === Shape::Cylinder ? null : max(0.5, round(2.0 * $raw->toGrams() / $piece->toGrams()) / 2.0),
+            $cut->build->shape === Shape::Cylinder ? null : max(0.5, round(2.0 * $raw->toGrams() / $piece->toGrams()) / 2.0),
             $length === null ? null : round($length->toMillimetres()),
             round($raw->times($cut->lowestYield)->toGrams()),
             round($raw->times($cut->highestYield)->toGrams()),

@@ -48,7 +48,7 @@ final readonly class RoughCook
         if ($word === null) {
             return null;
         }
-        $times = $this->times($cut, Length::ofMillimetres($cut->piece->typicalMm), $method, $word);
+        $times = $this->times($cut, Length::ofMillimetres($cut->build->typicalMm), $method, $word);
 
         return $times === null ? null : ['time_s' => $times->heatS, 'target_c' => $word->targetC];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Advice;
 
 use Nessmark\Appliance\Appliance;
+use Nessmark\Meal\Plate;
 use Nessmark\Method\Planner;
 use Nessmark\Method\PullFinder;
 use Nessmark\Method\Setting;
@@ -44,17 +45,17 @@ final readonly class Spread
      * @return array{TimeRange, list<Effect>} the open stage's time,
      *                                                                                                  and what each input does to it, the most telling first
      */
-    public function of(Ask $ask, Appliance $appliance, Setting $setting, float $pullC, float $likelyS): array
+    public function of(Plate $plate, Appliance $appliance, Setting $setting, float $pullC, float $likelyS): array
     {
-        $mm = $ask->thickness->toMillimetres();
+        $mm = $plate->piece->thickness->toMillimetres();
         $stepMm = max(self::THICKNESS_LEAST_MM, self::THICKNESS_SHARE * $mm);
-        $base = $this->seconds($ask, $mm, $setting, 0.0, 1.0, $pullC) ?? $likelyS;
-        $delay = fn (float $thicknessMm, float $startK, float $strength, float $wetter = 1.0): ?float => ($seconds = $this->seconds($ask, $thicknessMm, $setting, $startK, $strength, $pullC, $wetter)) === null ? null : $seconds - $base;
+        $base = $this->seconds($plate, $mm, $setting, 0.0, 1.0, $pullC) ?? $likelyS;
+        $delay = fn (float $thicknessMm, float $startK, float $strength, float $wetter = 1.0): ?float => ($seconds = $this->seconds($plate, $thicknessMm, $setting, $startK, $strength, $pullC, $wetter)) === null ? null : $seconds - $base;
 
         $thicker = $delay($mm + $stepMm, 0.0, 1.0) ?? $likelyS;
         $weaker = $delay($mm, 0.0, 1.0 - $appliance->spread) ?? $likelyS;
         $colder = $delay($mm, -self::START_K, 1.0) ?? 0.0;
-        $wetter = $ask->method->driesTheSurface() ? ($delay($mm, 0.0, 1.0, self::WETTER) ?? $likelyS) : 0.0;
+        $wetter = $plate->way->method->driesTheSurface() ? ($delay($mm, 0.0, 1.0, self::WETTER) ?? $likelyS) : 0.0;
         $offS = sqrt($thicker ** 2 + $weaker ** 2 + $colder ** 2 + $wetter ** 2);
 
         $effects = [
@@ -63,7 +64,7 @@ final readonly class Spread
             new Effect(Doubtful::Surface, round(100.0 * (self::WETTER - 1.0)), 'percent', round($wetter, 1)),
             new Effect(Doubtful::Start, -1.0, 'K', round($colder / self::START_K, 1)),
         ];
-        if (! $ask->method->driesTheSurface()) {
+        if (! $plate->way->method->driesTheSurface()) {
             $effects = array_values(array_filter($effects, static fn (Effect $effect): bool => $effect->input !== Doubtful::Surface));
         }
         $weight = ['thickness' => $thicker, 'fire' => $weaker, 'surface' => $wetter, 'start' => $colder];
@@ -76,20 +77,20 @@ final readonly class Spread
     }
 
     /** Seconds on the heat until the core is there; null when it never gets there. */
-    private function seconds(Ask $ask, float $thicknessMm, Setting $setting, float $startK, float $strength, float $pullC, float $wetter = 1.0): ?float
+    private function seconds(Plate $plate, float $thicknessMm, Setting $setting, float $startK, float $strength, float $pullC, float $wetter = 1.0): ?float
     {
-        $plan = $this->planner->plan($ask->cut, $thicknessMm, $ask->method, $setting->withStrength($strength));
+        $plan = $this->planner->plan($plate->piece->cut, $thicknessMm, $plate->way->method, $setting->withStrength($strength));
         if ($plan->holdsCoreAtC() <= $pullC) {
             return null;
         }
         $piece = Specimen::of(
-            $ask->cut,
+            $plate->piece->cut,
             Length::ofMillimetres($thicknessMm),
-            $ask->start->toCelsius() + $startK,
-            $ask->surface,
+            $plate->piece->start->toCelsius() + $startK,
+            $plate->piece->surface,
             self::CELLS,
             self::TOLERANCE_K,
-            min(1.0, $wetter * $ask->surface->wetness()),
+            min(1.0, $wetter * $plate->piece->surface->wetness()),
         );
 
         return PullFinder::atCore($piece->simulator, $piece->start, $plan, $pullC)?->end->timeS;

@@ -104,7 +104,7 @@ final readonly class Substitutes
             self::TENDERNESS * ($areFlat ? self::FLAT_SHARE : 1.0) * ($one->tendernessScore() - $other->tendernessScore()),
             self::COLLAGEN * ($one->collagenRank() - $other->collagenRank()),
             self::FAT * $doublings(max(self::LEAST_FAT, $one->fatFraction()), max(self::LEAST_FAT, $other->fatFraction())),
-            self::THICKNESS * $doublings($one->piece->typicalMm, $other->piece->typicalMm),
+            self::THICKNESS * $doublings($one->build->typicalMm, $other->build->typicalMm),
             self::FLAVOUR * ($one->flavour - $other->flavour),
             $one->animal === $other->animal ? 0.0 : ($one->isFish() && $other->isFish() ? self::OTHER_FISH : self::OTHER_ANIMAL),
             $one->group === $other->group ? 0.0 : self::OTHER_GROUP,
@@ -151,7 +151,7 @@ final readonly class Substitutes
         if ($mine !== null && $theirs !== null) {
             $change = $theirs['time_s'] - $mine['time_s'];
             if (abs($change) >= self::TIME_SHARE * $mine['time_s']) {
-                $changes[] = new Phrase($change > 0.0 ? 'swap.longer' : 'swap.shorter', ['change_s' => abs($change), 'thickness_mm' => $other->piece->typicalMm]);
+                $changes[] = new Phrase($change > 0.0 ? 'swap.longer' : 'swap.shorter', ['change_s' => abs($change), 'thickness_mm' => $other->build->typicalMm]);
             }
             if ($theirs['target_c'] !== $mine['target_c']) {
                 $changes[] = new Phrase($theirs['target_c'] > $mine['target_c'] ? 'swap.hotter' : 'swap.cooler', ['target_c' => $theirs['target_c']]);

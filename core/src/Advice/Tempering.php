@@ -7,6 +7,7 @@ namespace Nessmark\Advice;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Heat\CoreTrace;
 use Nessmark\Heat\Stage;
+use Nessmark\Meal\Plate;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Surface;
 use Nessmark\Quantity\Length;
@@ -31,14 +32,14 @@ final readonly class Tempering
      * @param  list<Effect>  $effects  of the open stage's time
      * @return Phrase|null null where it must not be done, or does nothing worth saying
      */
-    public function of(Ask $ask, array $effects): ?Phrase
+    public function of(Plate $plate, array $effects): ?Phrase
     {
-        $startC = $ask->start->toCelsius();
-        if ($this->rules->mustStartCold($ask->cut->foodClass, $ask->isAnyoneAtRisk()) || $ask->outOfFridgeS > 0.0 || $startC >= $this->rules->limits->of('warm_start_c')) {
+        $startC = $plate->piece->start->toCelsius();
+        if ($this->rules->mustStartCold($plate->piece->cut->foodClass, $plate->share->eaters->isAnyoneAtRisk()) || $plate->piece->outOfFridgeS > 0.0 || $startC >= $this->rules->limits->of('warm_start_c')) {
             return null;
         }
         $forS = 0.5 * $this->rules->limits->of('room_within_s');
-        $warmC = $this->coreAfterC($ask->cut, $ask->thickness, $startC, $ask->surface, $forS);
+        $warmC = $this->coreAfterC($plate->piece->cut, $plate->piece->thickness, $startC, $plate->piece->surface, $forS);
         $perKelvinS = array_sum(array_map(static fn (Effect $effect): float => $effect->input === Doubtful::Start ? $effect->changeS : 0.0, $effects));
         $savedS = $perKelvinS * ($warmC - $startC);
 

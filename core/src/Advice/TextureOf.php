@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Nessmark\Advice;
 
+use Nessmark\Heat\PeakProfile;
+use Nessmark\Meal\Plate;
 use Nessmark\Meat\Cap;
+use Nessmark\Texture\MeltTrace;
 use Nessmark\Texture\Rendering;
 use Nessmark\Ticket\TextureMeter;
 
@@ -13,22 +16,22 @@ final readonly class TextureOf
 {
     private function __construct() {}
 
-    public static function cook(Ask $ask, Cook $cook): TextureMeter
+    public static function cook(Plate $plate, Cook $cook): TextureMeter
     {
-        $cap = Cap::over($ask->cut, $ask->thickness);
+        $cap = Cap::over($plate->piece->cut, $plate->piece->thickness);
         if ($cap === null) {
-            return new TextureMeter(round($cook->melt->share(), 2), null);
+            return new TextureMeter(round($cook->saw(MeltTrace::class)->share(), 2), null);
         }
         [[, $skinM], [, $fatM]] = $cap->layers();
         $rendered = 0.0;
         $inCap = 0;
         foreach ($cook->simulator->grid->depthM as $i => $depthM) {
             if ($depthM >= $skinM && $depthM <= $skinM + $fatM) {
-                $rendered += Rendering::renderedShare($cook->peak->celsius[$i]);
+                $rendered += Rendering::renderedShare($cook->saw(PeakProfile::class)->celsius[$i]);
                 $inCap++;
             }
         }
 
-        return new TextureMeter(round($cook->melt->share(), 2), $inCap === 0 ? null : round($rendered / $inCap, 2));
+        return new TextureMeter(round($cook->saw(MeltTrace::class)->share(), 2), $inCap === 0 ? null : round($rendered / $inCap, 2));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Advice;
 
+use Nessmark\Meal\Plate;
 use Nessmark\Method\Planner;
 use Nessmark\Method\PullNotFound;
 use Nessmark\Method\Setting;
@@ -31,15 +32,15 @@ final readonly class TextureSpread
     public function __construct(private Planner $planner, private LongCook $texture) {}
 
     /** @return array{TimeRange, list<Effect>} */
-    public function of(Ask $ask, Setting $setting, float $mark, float $likelyS): array
+    public function of(Plate $plate, Setting $setting, float $mark, float $likelyS): array
     {
-        $mm = $ask->thickness->toMillimetres();
+        $mm = $plate->piece->thickness->toMillimetres();
         $stepMm = max(1.0, self::THICKNESS_SHARE * $mm);
         $spread = $this->texture->spread();
-        $base = $this->seconds($ask, $mm, $setting, 1.0, $mark) ?? $likelyS;
-        $thicker = ($this->seconds($ask, $mm + $stepMm, $setting, 1.0, $mark) ?? 1.5 * $base) - $base;
-        $weaker = ($this->seconds($ask, $mm, $setting->at($setting->heatC - self::SIMMER_K), 1.0, $mark) ?? 1.5 * $base) - $base;
-        $tougher = ($this->seconds($ask, $mm, $setting, 1.0 - $spread, $mark) ?? 1.5 * $base) - $base;
+        $base = $this->seconds($plate, $mm, $setting, 1.0, $mark) ?? $likelyS;
+        $thicker = ($this->seconds($plate, $mm + $stepMm, $setting, 1.0, $mark) ?? 1.5 * $base) - $base;
+        $weaker = ($this->seconds($plate, $mm, $setting->at($setting->heatC - self::SIMMER_K), 1.0, $mark) ?? 1.5 * $base) - $base;
+        $tougher = ($this->seconds($plate, $mm, $setting, 1.0 - $spread, $mark) ?? 1.5 * $base) - $base;
         $offS = sqrt($thicker ** 2 + $weaker ** 2 + $tougher ** 2);
 
         return [new TimeRange(max(0.5 * $likelyS, $likelyS - $offS), $likelyS, $likelyS + $offS), [
@@ -49,12 +50,12 @@ final readonly class TextureSpread
         ]];
     }
 
-    private function seconds(Ask $ask, float $thicknessMm, Setting $setting, float $rate, float $mark): ?float
+    private function seconds(Plate $plate, float $thicknessMm, Setting $setting, float $rate, float $mark): ?float
     {
-        $plan = $this->planner->plan($ask->cut, $thicknessMm, $ask->method, $setting);
-        $piece = Specimen::of($ask->cut, Length::ofMillimetres($thicknessMm), $ask->start->toCelsius(), $ask->surface, self::CELLS, self::TOLERANCE_K);
+        $plan = $this->planner->plan($plate->piece->cut, $thicknessMm, $plate->way->method, $setting);
+        $piece = Specimen::of($plate->piece->cut, Length::ofMillimetres($thicknessMm), $plate->piece->start->toCelsius(), $plate->piece->surface, self::CELLS, self::TOLERANCE_K);
         try {
-            return $this->texture->openSeconds($piece->simulator, $piece->start, $plan, $this->texture->melting($ask->cut)->times($rate), $mark);
+            return $this->texture->openSeconds($piece->simulator, $piece->start, $plan, $this->texture->melting($plate->piece->cut)->times($rate), $mark);
         } catch (PullNotFound) {
             return null;
         }

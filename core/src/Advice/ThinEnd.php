@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Advice;
 
+use Nessmark\Meal\Plate;
 use Nessmark\Method\MethodPlan;
 use Nessmark\Method\PullFinder;
 use Nessmark\Quantity\Length;
@@ -19,19 +20,19 @@ final readonly class ThinEnd
     private function __construct() {}
 
     /** @return Phrase|null null without a thin end */
-    public static function of(Ask $ask, Cook $cook, MethodPlan $planForThin): ?Phrase
+    public static function of(Plate $plate, Cook $cook, MethodPlan $planForThin): ?Phrase
     {
-        if ($ask->thinEnd === null) {
+        if ($plate->piece->thinEnd === null) {
             return null;
         }
-        $seconds = static function (Length $thickness, MethodPlan $plan) use ($ask, $cook): ?float {
-            $piece = Specimen::of($ask->cut, $thickness, $ask->start->toCelsius(), $ask->surface, self::CELLS, self::TOLERANCE_K);
+        $seconds = static function (Length $thickness, MethodPlan $plan) use ($plate, $cook): ?float {
+            $piece = Specimen::of($plate->piece->cut, $thickness, $plate->piece->start->toCelsius(), $plate->piece->surface, self::CELLS, self::TOLERANCE_K);
 
             return PullFinder::atCore($piece->simulator, $piece->start, $plan, $cook->pull->coreC)?->end->timeS;
         };
-        $thick = $seconds($ask->thickness, $cook->plan);
-        $thin = $seconds($ask->thinEnd, $planForThin);
+        $thick = $seconds($plate->piece->thickness, $cook->plan);
+        $thin = $seconds($plate->piece->thinEnd, $planForThin);
 
-        return $thick === null || $thin === null ? null : new Phrase('doubt.thin_end', ['thin_mm' => $ask->thinEnd->toMillimetres(), 'earlier_s' => round($thick - $thin)]);
+        return $thick === null || $thin === null ? null : new Phrase('doubt.thin_end', ['thin_mm' => $plate->piece->thinEnd->toMillimetres(), 'earlier_s' => round($thick - $thin)]);
     }
 }

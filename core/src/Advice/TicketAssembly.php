@@ -11,6 +11,11 @@ use Nessmark\Data\Sources;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Errors\InputRefused;
+use Nessmark\Heat\CoreTrace;
+use Nessmark\Heat\LogReduction;
+use Nessmark\Heat\SurfaceTrace;
+use Nessmark\Meal\Dish;
+use Nessmark\Meal\Plate;
 use Nessmark\Meat\Muscle;
 use Nessmark\Method\Method;
 use Nessmark\Method\MethodTable;
@@ -20,7 +25,7 @@ use Nessmark\Safety\SafetyRules;
 use Nessmark\Stock\Lot;
 use Nessmark\Ticket\Amounts;
 use Nessmark\Ticket\HeatRibbon;
-use Nessmark\Ticket\LogReduction;
+use Nessmark\Ticket\Lethality;
 use Nessmark\Ticket\Offer;
 use Nessmark\Ticket\OfficialMinimum;
 use Nessmark\Ticket\PullBy;
@@ -70,45 +75,45 @@ final readonly class TicketAssembly
      *
      * @throws InputRefused if no plan can end at the doneness asked for
      */
-    public function advise(Ask $ask, ?Lot $lot = null, string $currency = 'EUR'): Ticket
+    public function advise(Dish $dish, ?Lot $lot = null, string $currency = 'EUR'): Ticket
     {
         $cooked = [];
         $effects = [];
-        foreach ([$ask, ...$ask->apart] as $i => $share) {
-            [$cook, $open, $hangsOn] = $this->advisor->advise($share);
-            $cooked[] = [$share, $cook, $open];
+        foreach ($dish->plates() as $i => $each) {
+            [$cook, $open, $hangsOn] = $this->advisor->advise($each);
+            $cooked[] = [$each, $cook, $open];
             $effects = $i === 0 ? $hangsOn : $effects;
         }
-        [, $cook, $open] = $cooked[0];
-        $amounts = $this->amounts($ask);
+        [$plate, $cook, $open] = $cooked[0];
+        $amounts = $this->amounts($dish);
         $set = $this->rules->lethality();
-        $standard = $ask->house->standard;
-        $fires = $this->fires($ask);
-        $isByTexture = $this->advisor->mark($ask) !== null;
-        $thin = $ask->thinEnd === null ? null : ThinEnd::of($ask, $cook, $this->advisor->planFor($ask, $cook, $ask->thinEnd));
+        $standard = $plate->occasion->house->standard;
+        $fires = $this->fires($plate);
+        $isByTexture = $this->advisor->mark($plate) !== null;
+        $thin = $plate->piece->thinEnd === null ? null : ThinEnd::of($plate, $cook, $this->advisor->planFor($plate, $cook, $plate->piece->thinEnd));
         // A pull that counts on carry-over is no finer than a degree; one that stands for a minimum is not rounded below it.
         $decimals = $cook->countsCarryOver ? 0 : 1;
 
         return new Ticket(
             Engine::VERSION,
-            new TicketCut($ask->cut->slug, $ask->cut->name, $ask->cut->group->value, array_map(static fn (Muscle $muscle): string => $muscle->name, $ask->cut->muscles)),
-            $ask->method->value,
-            round($ask->thickness->toMillimetres(), 1),
-            $ask->cut->piece->isRound(),
-            $ask->surface,
+            new TicketCut($plate->piece->cut->slug, $plate->piece->cut->name, $plate->piece->cut->group->value, array_map(static fn (Muscle $muscle): string => $muscle->name, $plate->piece->cut->muscles)),
+            $plate->way->method->value,
+            round($plate->piece->thickness->toMillimetres(), 1),
+            $plate->piece->cut->build->isRound(),
+            $plate->piece->surface,
             $fires,
-            round($ask->start->toCelsius(), 1),
+            round($plate->piece->start->toCelsius(), 1),
             round($cook->heatC, 1),
             $standard->profile->value,
             $standard->also?->value,
-            [...$ask->schools, 'doneness_words' => $ask->scale->value],
-            $ask->outOfFridgeS,
-            $this->verdict($ask, array_column($cooked, 1)),
+            [...$dish->schools, 'doneness_words' => $plate->occasion->scale->value],
+            $plate->piece->outOfFridgeS,
+            $this->verdict($plate, array_column($cooked, 1)),
             $amounts,
             $lot === null ? null : PriceOf::lot($lot, $currency, Mass::ofGrams($amounts->rawG), $amounts->diners),
-            new Target($ask->scale, $ask->doneness->word, round($ask->doneness->targetC, 1), round($ask->doneness->fromC, 1), round($ask->doneness->toC, 1)),
+            new Target($plate->occasion->scale, $plate->share->doneness->word, round($plate->share->doneness->targetC, 1), round($plate->share->doneness->fromC, 1), round($plate->share->doneness->toC, 1)),
             round($cook->pull->coreC, $decimals),
-            round($cook->core->maxC, $decimals),
+            round($cook->saw(CoreTrace::class)->maxC, $decimals),
             $this->carryOverK($cook),
             $cook->evidence->canProbe,
             $isByTexture ? PullBy::Fork : ($cook->evidence->canProbe ? PullBy::Core : PullBy::Clock),
@@ -117,41 +122,34 @@ final readonly class TicketAssembly
             round($cook->totalS()),
             $effects,
             $this->stages($cook, $open),
-            Timeline::onHeatAt($ask, $cook, $open)?->format(DATE_ATOM),
-            $ask->eatAt?->format(DATE_ATOM),
-            $ask->cut->slice,
+            Timeline::onHeatAt($plate, $cook, $open)?->format(DATE_ATOM),
+            $plate->occasion->eatAt?->format(DATE_ATOM),
+            $plate->piece->cut->slice,
             $this->ribbon($cook),
-            CrossSectionOf::cook($ask, $cook, $this->doneness, $isByTexture),
-            LossesOf::cook($ask, $cook),
-            TextureOf::cook($ask, $cook),
-            new LogReduction($set['organism'], round(min(99.0, $cook->lethality->smallest()), 2), $set['d_ref_s'], $set['t_ref_c'], $set['z_k']),
-            (new Tempering($this->kitchen, $this->rules))->of($ask, $effects),
-            (new Keeping($this->kitchen))->of($ask, $this->rules->cooling($standard), $cook->verdict),
-            Cautions::of($ask, $fires, $cook->verdict),
-            (new Doubts($this->kitchen, $this->portions))->of($ask, $cook, $open, $thin),
-            $this->cited($ask, $cook),
-            Timeline::of($ask, $cook, $open, $isByTexture, Pieces::steps($cooked, fn (Ask $share): bool => $this->advisor->mark($share) !== null)),
+            CrossSectionOf::cook($plate, $cook, $this->doneness, $isByTexture),
+            LossesOf::cook($plate, $cook),
+            TextureOf::cook($plate, $cook),
+            new Lethality($set['organism'], round(min(99.0, $cook->saw(LogReduction::class)->smallest()), 2), $set['d_ref_s'], $set['t_ref_c'], $set['z_k']),
+            (new Tempering($this->kitchen, $this->rules))->of($plate, $effects),
+            (new Keeping($this->kitchen))->of($plate, $this->rules->cooling($standard), $cook->verdict),
+            Cautions::of($plate, $fires, $cook->verdict),
+            (new Doubts($this->kitchen, $this->portions))->of($dish, $plate, $cook, $open, $thin),
+            $this->cited($plate, $cook),
+            Timeline::of($plate, $cook, $open, $isByTexture, Pieces::steps($cooked, fn (Plate $each): bool => $this->advisor->mark($each) !== null)),
             Pieces::of($cooked, $this->portions),
         );
     }
 
     /** Of all shares together. */
-    private function amounts(Ask $ask): Amounts
+    private function amounts(Dish $dish): Amounts
     {
-        $whole = $ask->raw;
-        $diners = $ask->diners;
-        foreach ($ask->apart as $share) {
-            $whole = $whole === null || $share->raw === null ? null : Mass::ofGrams($whole->toGrams() + $share->raw->toGrams());
-            $diners = [...$diners, ...$share->diners];
-        }
-
-        return $this->portions->amounts($ask->cut, $ask->thickness, $diners, $whole, $ask->house->portions);
+        return $this->portions->amounts($dish->piece->cut, $dish->piece->thickness, $dish->eaters(), $dish->piece->raw, $dish->occasion->house->portions);
     }
 
     /** How far the core rises after the pull; 0 when nobody could tell. */
     private function carryOverK(Cook $cook): float
     {
-        $riseK = $cook->core->maxC - $cook->pull->coreC;
+        $riseK = $cook->saw(CoreTrace::class)->maxC - $cook->pull->coreC;
 
         return $riseK < self::CARRY_OVER_FROM_K ? 0.0 : round($riseK, 1);
     }
@@ -161,16 +159,16 @@ final readonly class TicketAssembly
      *
      * @param  list<Cook>  $cooks  of all the shares
      */
-    private function verdict(Ask $ask, array $cooks): Verdict
+    private function verdict(Plate $plate, array $cooks): Verdict
     {
-        $rule = $this->rules->rule($ask->house->standard, $ask->cut->foodClass);
+        $rule = $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass);
         $level = Level::Clear;
         $isBelow = false;
         foreach ($cooks as $cook) {
             $level = $level->orStricter($cook->verdict->level);
             $isBelow = $isBelow || ! $cook->verdict->meetsOfficialMinimum;
         }
-        $offer = $isBelow && $ask->doneness->word !== DonenessWord::OFFICIAL_MINIMUM
+        $offer = $isBelow && $plate->share->doneness->word !== DonenessWord::OFFICIAL_MINIMUM
             ? new Offer(DonenessWord::OFFICIAL_MINIMUM, $rule->officialC, $rule->officialRestS)
             : null;
 
@@ -206,7 +204,7 @@ final readonly class TicketAssembly
         $gapS = $cook->totalS() / self::CURVE_POINTS;
         $times = $cores = $as = $bs = [];
         $nextS = 0.0;
-        $points = $cook->surface->points;
+        $points = $cook->saw(SurfaceTrace::class)->points;
         foreach ($points as $i => [$timeS, $a, $core, $b]) {
             if ($timeS < $nextS && $i < count($points) - 1) {
                 continue;
@@ -222,12 +220,12 @@ final readonly class TicketAssembly
     }
 
     /** @return array<string, string> the sort of each appliance the times are for */
-    private function fires(Ask $ask): array
+    private function fires(Plate $plate): array
     {
         $fires = [];
-        foreach ($ask->method->appliances() as $kind) {
-            $type = $this->kitchen->appliance($kind, $ask->fires)->type;
-            if ($type !== '' && $ask->method !== Method::Parcel) {
+        foreach ($plate->way->method->appliances() as $kind) {
+            $type = $this->kitchen->appliance($kind, $plate->way->fires)->type;
+            if ($type !== '' && $plate->way->method !== Method::Parcel) {
                 $fires[$kind->value] = $type;
             }
         }
@@ -236,19 +234,19 @@ final readonly class TicketAssembly
     }
 
     /** @return list<Source> */
-    private function cited(Ask $ask, Cook $cook): array
+    private function cited(Plate $plate, Cook $cook): array
     {
-        $ids = $this->rules->profileSources($ask->house->standard);
+        $ids = $this->rules->profileSources($plate->occasion->house->standard);
         foreach ($cook->verdict->findings as $finding) {
             $ids = [...$ids, ...$finding->sources];
         }
-        foreach ($ask->method->appliances() as $kind) {
-            $ids = [...$ids, ...$this->kitchen->appliance($kind, $ask->fires)->sources];
+        foreach ($plate->way->method->appliances() as $kind) {
+            $ids = [...$ids, ...$this->kitchen->appliance($kind, $plate->way->fires)->sources];
         }
 
         return array_map(static fn (array $source): Source => new Source($source['id'], $source['kind'], $source['text']), $this->sources->cite([
-            ...$ids, ...$this->doneness->sources($ask->scale), $this->rules->lethality()['source'], 'choi-okos',
-            ...$ask->cut->sources, ...$this->methods->sources(), ...$this->portions->sources(), ...$this->rules->cooling($ask->house->standard)->sources,
+            ...$ids, ...$this->doneness->sources($plate->occasion->scale), $this->rules->lethality()['source'], 'choi-okos',
+            ...$plate->piece->cut->sources, ...$this->methods->sources(), ...$this->portions->sources(), ...$this->rules->cooling($plate->occasion->house->standard)->sources,
         ]));
     }
 }

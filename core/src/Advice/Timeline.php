@@ -7,6 +7,7 @@ namespace Nessmark\Advice;
 use DateInterval;
 use DateTimeImmutable;
 use Nessmark\Heat\Stage;
+use Nessmark\Meal\Plate;
 use Nessmark\Meat\Hazard;
 use Nessmark\Method\Method;
 use Nessmark\Say\Phrase;
@@ -28,22 +29,22 @@ final readonly class Timeline
      * @param  list<array{float, Phrase}>  $otherPieces  what is done with each piece that is cooked apart, s from when the first goes on
      * @return list<TimelineLine>
      */
-    public static function of(Ask $ask, Cook $cook, TimeRange $open, bool $isByFork, array $otherPieces = []): array
+    public static function of(Plate $plate, Cook $cook, TimeRange $open, bool $isByFork, array $otherPieces = []): array
     {
         $firstS = min(0.0, 0.0, ...array_column($otherPieces, 0)); // the fire is ready for whatever goes on first
         $beforeS = $cook->ends[count($cook->plan->before)]->startedAtS;
-        $onHeatAt = self::onHeatAt($ask, $cook, $open);
+        $onHeatAt = self::onHeatAt($plate, $cook, $open);
         $lines = [
-            self::line($onHeatAt, $firstS - $cook->plan->preheatS, new Phrase("do.preheat_{$ask->method->value}", [
+            self::line($onHeatAt, $firstS - $cook->plan->preheatS, new Phrase("do.preheat_{$plate->way->method->value}", [
                 'heat_c' => $cook->heatC, 'sear_c' => $cook->plan->surfaceC['sear'],
             ])),
-            self::line($onHeatAt, $firstS - self::DRY_BEFORE_S, new Phrase($ask->method->isInBath() ? 'do.bag' : 'do.dry')),
+            self::line($onHeatAt, $firstS - self::DRY_BEFORE_S, new Phrase($plate->way->method->isInBath() ? 'do.bag' : 'do.dry')),
         ];
         if ($cook->plan->preheatS < self::DRY_BEFORE_S) { // thin metal is hot sooner than the meat is dried
             $lines = array_reverse($lines);
         }
-        if ($ask->outOfFridgeS > 0.0) {
-            array_unshift($lines, self::line($onHeatAt, $firstS - $ask->outOfFridgeS, new Phrase('do.take_out')));
+        if ($plate->piece->outOfFridgeS > 0.0) {
+            array_unshift($lines, self::line($onHeatAt, $firstS - $plate->piece->outOfFridgeS, new Phrase('do.take_out')));
         }
         $atS = 0.0;
         $baste = null;
@@ -52,13 +53,13 @@ final readonly class Timeline
             $isOpen = $i === count($cook->plan->before);
             $lengthS = $end->end->timeS - $end->startedAtS;
             $turns = $stage->flipEveryS !== null ? $stage->flipEveryS : 0.0;
-            if ($isOpen && self::isBasted($ask) && $lengthS > 2.0 * self::BASTE_S) {
+            if ($isOpen && self::isBasted($plate) && $lengthS > 2.0 * self::BASTE_S) {
                 $baste = self::line($onHeatAt, $atS + $lengthS - self::BASTE_S, new Phrase('do.baste'), new TimeRange(self::BASTE_S, self::BASTE_S, self::BASTE_S));
             }
             $lines[] = self::line(
                 $onHeatAt,
                 $atS,
-                new Phrase(self::wording($ask, $stage), [
+                new Phrase(self::wording($plate, $stage), [
                     'surface_c' => $cook->plan->surfaceC[$stage->name] ?? 0.0,
                     'turn_every_s' => $turns,
                     'side_s' => ($stage->flipAtS[0] ?? $lengthS / 2.0),
@@ -73,7 +74,7 @@ final readonly class Timeline
                     : new Phrase('do.pull_by_time')), null, $open->plus($beforeS));
             }
         }
-        $lines[] = self::line($onHeatAt, $atS, new Phrase("do.slice_{$ask->cut->slice}"));
+        $lines[] = self::line($onHeatAt, $atS, new Phrase("do.slice_{$plate->piece->cut->slice}"));
         foreach ($otherPieces as [$pieceS, $do]) {
             $lines[] = self::line($onHeatAt, $pieceS, $do);
         }
@@ -85,26 +86,26 @@ final readonly class Timeline
     }
 
     /** Lean meat in a pan is basted: its own fat does not do it. */
-    private static function isBasted(Ask $ask): bool
+    private static function isBasted(Plate $plate): bool
     {
-        return $ask->method === Method::Pan && $ask->cut->has(Hazard::Lean);
+        return $plate->way->method === Method::Pan && $plate->piece->cut->has(Hazard::Lean);
     }
 
     /** A round piece is rolled, not turned; a browned steak stays in its pan; what cooked covered rests covered. */
-    private static function wording(Ask $ask, Stage $stage): string
+    private static function wording(Plate $plate, Stage $stage): string
     {
-        if ($stage->name === 'rest' && ($ask->method->restsCovered() || $ask->manner->restsLong)) {
-            return $ask->method->restsCovered() ? 'do.rest_covered' : 'do.rest_long';
+        if ($stage->name === 'rest' && ($plate->way->method->restsCovered() || $plate->way->manner->restsLong)) {
+            return $plate->way->method->restsCovered() ? 'do.rest_covered' : 'do.rest_long';
         }
-        if ($stage->name === 'rest' && $ask->cut->covering->hasSkin && ! $ask->cut->piece->isRound()) {
+        if ($stage->name === 'rest' && $plate->piece->cut->covering->hasSkin && ! $plate->piece->cut->build->isRound()) {
             return 'do.rest_skin';
         }
-        if ($stage->name === 'oven' && $ask->method === Method::SearThenOven && ! $ask->cut->piece->isRound()) {
+        if ($stage->name === 'oven' && $plate->way->method === Method::SearThenOven && ! $plate->piece->cut->build->isRound()) {
             return 'do.oven_in_pan';
         }
-        $isRolled = $ask->cut->piece->isRound() && in_array($stage->name, ['pan', 'grill', 'pan_covered', 'grill_covered', 'broil', 'stir_fry', 'sear'], true);
+        $isRolled = $plate->piece->cut->build->isRound() && in_array($stage->name, ['pan', 'grill', 'pan_covered', 'grill_covered', 'broil', 'stir_fry', 'sear'], true);
 
-        if ($ask->manner->turnsOnce && $stage->flipEveryS !== null && ! $isRolled) {
+        if ($plate->way->manner->turnsOnce && $stage->flipEveryS !== null && ! $isRolled) {
             return 'do.turn_once';
         }
 
@@ -112,14 +113,14 @@ final readonly class Timeline
     }
 
     /** When the meat must meet the heat so that even the slow end of the range is eaten on time; null without an hour of eating. */
-    public static function onHeatAt(Ask $ask, Cook $cook, TimeRange $open): ?DateTimeImmutable
+    public static function onHeatAt(Plate $plate, Cook $cook, TimeRange $open): ?DateTimeImmutable
     {
-        if ($ask->eatAt === null) {
+        if ($plate->occasion->eatAt === null) {
             return null;
         }
         $fixedS = $cook->totalS() - $cook->pull->openS;
 
-        return $ask->eatAt->sub(new DateInterval('PT'.(int) ceil($fixedS + $open->highS).'S'));
+        return $plate->occasion->eatAt->sub(new DateInterval('PT'.(int) ceil($fixedS + $open->highS).'S'));
     }
 
     private static function line(?DateTimeImmutable $onHeatAt, float $atS, Phrase $do, ?TimeRange $takes = null, ?TimeRange $between = null): TimelineLine

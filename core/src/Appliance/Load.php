@@ -18,7 +18,7 @@ final readonly class Load
     /** Slabs as sold at this thickness: volume over thickness. */
     public static function of(Cut $cut, Length $thickness, int $pieces = 1): self
     {
-        $volumeM3 = $cut->piece->mass($thickness)->toGrams() / 1000.0 / ChoiOkos::densityKgM3($cut->composition, self::WEIGHED_AT_C);
+        $volumeM3 = $cut->build->mass($thickness)->toGrams() / 1000.0 / ChoiOkos::densityKgM3($cut->composition, self::WEIGHED_AT_C);
 
         return new self($volumeM3 / $thickness->toMetres(), max(1, $pieces));
     }

@@ -6,7 +6,7 @@ namespace Nessmark\AskLine;
 
 use DateInterval;
 use DateTimeImmutable;
-use Nessmark\Advice\Appetite;
+use Nessmark\Meal\Appetite;
 
 /** Puts chips together into a wish. */
 final readonly class WishDraft

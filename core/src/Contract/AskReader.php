@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Nessmark\Contract;
 
 use DateTimeImmutable;
-use Nessmark\Advice\Appetite;
-use Nessmark\Advice\Ask;
-use Nessmark\Advice\Diner;
 use Nessmark\Advice\Tempering;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Fires;
@@ -20,6 +17,12 @@ use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Grade\GradeTable;
 use Nessmark\House\HouseRules;
+use Nessmark\Meal\Dish;
+use Nessmark\Meal\Eaters;
+use Nessmark\Meal\Occasion;
+use Nessmark\Meal\Piece;
+use Nessmark\Meal\Share;
+use Nessmark\Meal\Way;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Rearing;
 use Nessmark\Meat\Surface;
@@ -48,11 +51,7 @@ final readonly class AskReader
     /** A kitchen's fridge; colder where the rules want it colder. Common practice, no source. */
     private const FRIDGE_C = 5.0;
 
-    private const MOST_DINERS = 200;
-
     private const THINNEST_MM = 3.0;
-
-    private const MOST_APART = 6;
 
     public function __construct(
         private Catalogue $catalogue,
@@ -71,11 +70,11 @@ final readonly class AskReader
      *
      * @throws InputRefused naming every key that is wrong, with what is allowed
      */
-    public function read(mixed $data, HouseRules $house = new HouseRules, ?Catalogue $shopCatalogue = null, ?Lot $lot = null): Ask
+    public function read(mixed $data, HouseRules $house = new HouseRules, ?Catalogue $shopCatalogue = null, ?Lot $lot = null): Dish
     {
         $in = Fields::of($data);
         $cut = $this->graded($in, $this->cut($in, $shopCatalogue ?? $this->catalogue));
-        $thicknessMm = $in->number('thickness_mm', $cut->piece->thinnestMm, $cut->piece->thickestMm, "mm for {$cut->name}");
+        $thicknessMm = $in->number('thickness_mm', $cut->build->thinnestMm, $cut->build->thickestMm, "mm for {$cut->name}");
         $thinMm = $in->optionalNumber('thin_mm', self::THINNEST_MM, $thicknessMm, 'mm, thinner than the thickest part');
         $method = $this->method($in, $cut, $house);
         $wanted = new Record($this->schools->asked($cut, $method, $house->schools), 'house rules');
@@ -96,7 +95,8 @@ final readonly class AskReader
         );
         [$cut, $rearing] = $this->asSold($in, $cut, $lot);
         $isParasiteFrozen = $this->parasiteFrozen($in, $lot);
-        $groups = $this->diners($in, $cut, $scale, $wanted, $house);
+        $eaters = EatersReader::read($in, $this->wordsFor($cut, $scale));
+        $shares = $this->shares($in, $eaters, $cut, $scale, $wanted, $house);
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
         [$now, $eatAt] = $this->times($in, $house);
         $lotNumber = $in->has('lot') ? $in->text('lot', 'the number of a lot', LotReader::LONGEST_TEXT) : null;
@@ -107,7 +107,7 @@ final readonly class AskReader
                 $notConsidered[] = $key;
             }
         }
-        $isAtRisk = array_filter($groups, static fn (array $group): bool => array_filter($group['diners'], static fn (Diner $diner): bool => $diner->isAtRisk) !== []) !== [];
+        $isAtRisk = $eaters->isAnyoneAtRisk();
         $coldC = $this->safety->chilled($house->standard, $cut->foodClass)['most_c'];
         $startC = $in->numberOr('start_c', min(self::FRIDGE_C, $coldC), self::COLDEST_START_C, self::WARMEST_START_C, '°C at the core');
         $outS = $this->outOfFridgeS($in, $cut, $isAtRisk, $wanted);
@@ -116,34 +116,17 @@ final readonly class AskReader
         $tempering = new Tempering($this->kitchen, $this->safety);
         $startC = $outS > 0.0 ? $tempering->coreAfterC($cut, Length::ofMillimetres($thicknessMm), $startC, $surface, $outS) : $startC;
 
-        $asks = array_map(fn (array $group): Ask => new Ask(
-            $cut,
-            Length::ofMillimetres($thicknessMm),
-            Temperature::ofCelsius($startC),
-            $method,
-            $heatC === null ? null : Temperature::ofCelsius($heatC),
-            $scale,
-            $this->word($cut, $scale, $group['word'], $house->standard),
-            $group['diners'],
-            $isParasiteFrozen,
-            $now,
-            $eatAt,
-            $notConsidered,
-            $fires,
-            $surface,
-            $thinMm === null || $thinMm >= $thicknessMm ? null : Length::ofMillimetres($thinMm),
-            $rawG === null ? null : Mass::ofGrams($rawG * $group['share']),
-            $group['avoid'],
-            [],
-            $lotNumber,
-            $house,
-            $manner,
-            $outS,
+        return new Dish(
+            new Piece(
+                $cut, Length::ofMillimetres($thicknessMm), $thinMm === null || $thinMm >= $thicknessMm ? null : Length::ofMillimetres($thinMm), Temperature::ofCelsius($startC), $surface, $outS,
+                $rawG === null ? null : Mass::ofGrams($rawG), $isParasiteFrozen, $rearing, $lotNumber,
+            ),
+            new Way($method, $heatC === null ? null : Temperature::ofCelsius($heatC), $fires, $manner),
+            $shares,
+            new Occasion($house, $scale, $now, $eatAt),
             $this->schools->followed($cut, $method, $house->schools),
-            $rearing,
-        ), $groups);
-
-        return $asks[0]->withApart(array_slice($asks, 1));
+            $notConsidered,
+        );
     }
 
     /** An ask's own profile holds beside the house's: it can make a plan stricter, never milder. */
@@ -317,44 +300,24 @@ final readonly class AskReader
         return new Fires($types, $burner, $level);
     }
 
-    /**
-     * Those who eat alike together, the largest group first.
-     *
-     * @return non-empty-list<array{diners: non-empty-list<Diner>, word: string, avoid: list<string>, share: float}>
-     */
-    private function diners(Fields $in, Cut $cut, Scale $scale, Record $wanted, HouseRules $house): array
+    /** @return non-empty-list<Share> those who eat alike together, the largest group first */
+    private function shares(Fields $in, Eaters $eaters, Cut $cut, Scale $scale, Record $wanted, HouseRules $house): array
     {
         $words = $this->wordsFor($cut, $scale);
         $default = in_array($cut->defaultDoneness, $words, true) ? $cut->defaultDoneness : $words[0];
         $asHouse = $wanted->textOrNull('doneness') ?? ($wanted->has('doneness_by_family') ? $wanted->record('doneness_by_family')->textOrNull($cut->donenessFamily) : null);
         $asHouse = in_array($asHouse, $words, true) ? $asHouse : $default;
         [$default, $asHouse] = [$this->orMinimum($cut, $scale, $default, $house), $this->orMinimum($cut, $scale, $asHouse, $house)];
-        $groups = [];
-        $all = 0;
-        foreach ($in->objects('diners', 1, 12) as $fields) {
-            $appetite = Appetite::from($fields->choiceOr('appetite', Appetite::Usual->value, array_map(static fn (Appetite $a): string => $a->value, Appetite::cases())));
-            $diner = new Diner($fields->wholeNumber('count', 1, self::MOST_DINERS), $appetite, $fields->flagOr('at_risk', false));
-            $word = $fields->choiceOr('doneness', $diner->isAtRisk ? $default : $asHouse, $words);
-            $avoid = array_values(array_unique($fields->texts('avoid', 40)));
+        $rows = [];
+        foreach ($eaters->groups as $eater) {
+            $avoid = array_values(array_unique($eater->avoid));
             sort($avoid);
-            $fields->noOthers();
-            $key = $word.' '.implode(',', $avoid);
-            $groups[$key] = ['diners' => [...$groups[$key]['diners'] ?? [], $diner], 'word' => $word, 'avoid' => $avoid];
-            $all += $diner->count;
+            $rows[] = [$eater, $this->word($cut, $scale, $eater->doneness ?? ($eater->atRisk ? $default : $asHouse), $house->standard), $avoid];
         }
-        $groups = array_map(static fn (array $group): array => [...$group, 'share' => array_sum(array_map(static fn (Diner $diner): int => $diner->count, $group['diners'])) / max(1, $all)], array_values($groups));
-        usort($groups, static fn (array $a, array $b): int => $b['share'] <=> $a['share']);
-        self::refuseTooManyApart($in, count($groups));
+        $shares = Share::alike($rows);
+        EatersReader::refuseTooManyApart($in, count($shares));
 
-        return $groups === [] ? [['diners' => [new Diner(1, Appetite::Usual, false)], 'word' => $default, 'avoid' => [], 'share' => 1.0]] : $groups;
-    }
-
-    /** Nobody at a counter marks more pieces apart than this for one meal, and each is a cook of its own. Common practice, no source. */
-    public static function refuseTooManyApart(Fields $in, int $groups): void
-    {
-        if ($groups > self::MOST_APART) {
-            $in->refuse('diners', 'out_of_range', $groups, 'up to '.self::MOST_APART.' ways of having it at once; make it two tickets');
-        }
+        return $shares;
     }
 
     /** @return array{DateTimeImmutable|null, DateTimeImmutable|null} */

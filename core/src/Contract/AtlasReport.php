@@ -74,9 +74,9 @@ final readonly class AtlasReport
                 $cut->record->records('item_numbers'),
             ),
             'muscles' => array_map(fn (Muscle $muscle): array => $this->muscle($muscle, $cut->animal), $cut->muscles),
-            'thickness_mm' => ['min' => $cut->piece->thinnestMm, 'typical' => $cut->piece->typicalMm, 'max' => $cut->piece->thickestMm],
-            'weight_g' => ['low' => $cut->piece->lightestG, 'typical' => $cut->piece->typicalG, 'high' => $cut->piece->heaviestG],
-            'is_round' => $cut->piece->isRound(),
+            'thickness_mm' => ['min' => $cut->build->thinnestMm, 'typical' => $cut->build->typicalMm, 'max' => $cut->build->thickestMm],
+            'weight_g' => ['low' => $cut->build->lightestG, 'typical' => $cut->build->typicalG, 'high' => $cut->build->heaviestG],
+            'is_round' => $cut->build->isRound(),
             'per_animal' => $cut->record->has('per_animal') ? (int) $cut->record->number('per_animal') : null,
             'covering' => [
                 'bone' => $cut->covering->bone, 'bone_pct' => round(100.0 * $cut->covering->boneShare), 'skin' => $cut->covering->hasSkin,

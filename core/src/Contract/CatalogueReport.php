@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Nessmark\Contract;
 
-use Nessmark\Advice\Appetite;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Atlas\Atlas;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Doneness\Scale;
+use Nessmark\Meal\Appetite;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Treatment;
 use Nessmark\Method\FireChoices;
@@ -44,12 +44,12 @@ final readonly class CatalogueReport
 
         return $offered === [] ? null : [
             'slug' => $cut->slug, 'name' => $cut->name, 'group' => $cut->group->value,
-            'is_round' => $cut->piece->isRound(),
+            'is_round' => $cut->build->isRound(),
             'food_class' => $cut->foodClass->value,
             'can_be_pierced' => $cut->foodClass->after(Treatment::Pierced) !== $cut->foodClass,
             'may_carry_parasites' => $cut->mayCarryParasites(),
             'asks_rearing' => $cut->usualRearing() !== null || $cut->mayCarryParasites(),
-            'thickness_mm' => ['min' => $cut->piece->thinnestMm, 'typical' => $cut->piece->typicalMm, 'max' => $cut->piece->thickestMm],
+            'thickness_mm' => ['min' => $cut->build->thinnestMm, 'typical' => $cut->build->typicalMm, 'max' => $cut->build->thickestMm],
             'methods' => array_map(static fn (Method $m): string => $m->value, $offered),
             'doneness_family' => $cut->donenessFamily,
             'default_doneness' => $cut->defaultDoneness,

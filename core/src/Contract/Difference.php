@@ -28,7 +28,7 @@ final readonly class Difference
         $refused = null;
         foreach ($school->options as $option) {
             try {
-                $rows[] = $this->row($option, $this->tickets->advise($this->reader->read($this->with($ask, $school->asks($option)), $house->withSchools([]), $catalogue)->withApart([])));
+                $rows[] = $this->row($option, $this->tickets->advise($this->reader->read($this->with($ask, $school->asks($option)), $house->withSchools([]), $catalogue)->forOneShare()));
             } catch (InputRefused $error) {
                 $refused = $error;
             }

@@ -55,7 +55,7 @@ final class LotReader
         $in->refuseIfWrong();
         $grade = $in->has('grade') ? $in->text('grade', 'a scale and a value, such as usda_quality:choice') : null;
         $fat = $grade === null || $grade === '' ? null : $this->fat($in, $grade);
-        $thicknessMm = $in->optionalNumber('thickness_mm', $cut->piece->thinnestMm, $cut->piece->thickestMm, "mm for {$cut->name}");
+        $thicknessMm = $in->optionalNumber('thickness_mm', $cut->build->thinnestMm, $cut->build->thickestMm, "mm for {$cut->name}");
         $leadDays = $in->has('lead_days') ? $in->wholeNumber('lead_days', 0, self::LONGEST_LEAD) : 0;
         $weightG = $leadDays > 0 ? $in->optionalNumber('weight_g', 0.0, self::MOST_G, 'g') : $in->number('weight_g', 0.0, self::MOST_G, 'g');
         $price = $in->number('price_per_kg', 0.0, self::DEAREST_PER_KG, 'a kilo');

@@ -11,9 +11,10 @@ use Nessmark\Matching\Contribution;
 use Nessmark\Matching\Criterion\Time;
 use Nessmark\Matching\Found;
 use Nessmark\Matching\Refusal;
-use Nessmark\Matching\Share;
 use Nessmark\Matching\WhyNot;
 use Nessmark\Matching\Wish;
+use Nessmark\Meal\Eater;
+use Nessmark\Meal\Share;
 use Nessmark\Method\Method;
 use Nessmark\Say\Phrase;
 use Nessmark\Stock\Lot;
@@ -67,7 +68,7 @@ final readonly class MatchReport
         $said = static fn (Phrase $phrase): array => $phrase->toArray();
 
         return [
-            'cut' => ['slug' => $option->lot->cut->slug, 'name' => $option->lot->cut->name, 'group' => $option->lot->cut->group->value, 'is_round' => $option->lot->cut->piece->isRound()],
+            'cut' => ['slug' => $option->lot->cut->slug, 'name' => $option->lot->cut->name, 'group' => $option->lot->cut->group->value, 'is_round' => $option->lot->cut->build->isRound()],
             'lot' => self::lot($option->lot),
             'method' => $option->method->value,
             'thickness_mm' => round($option->thickness->toMillimetres(), 1),
@@ -99,9 +100,9 @@ final readonly class MatchReport
             $diners = [...$diners, ...self::diners($share)];
         }
         $methods = array_column($option->method->appliances(), 'value');
-        $fires = array_filter($wish->fires->types, static fn (string $kind): bool => in_array($kind, $methods, true), ARRAY_FILTER_USE_KEY);
-        if ($wish->fires->burner !== null && $methods === ['pan']) {
-            $fires['burner'] = $wish->fires->burner;
+        $fires = array_filter($wish->means->fires->types, static fn (string $kind): bool => in_array($kind, $methods, true), ARRAY_FILTER_USE_KEY);
+        if ($wish->means->fires->burner !== null && $methods === ['pan']) {
+            $fires['burner'] = $wish->means->fires->burner;
         }
 
         return [
@@ -111,7 +112,7 @@ final readonly class MatchReport
             'method' => $option->method->value,
             'diners' => $diners,
             ...($fires === [] || in_array($option->method, [Method::Parcel, Method::Poach], true) ? [] : ['fires' => $fires]),
-            ...($wish->raw === null ? [] : ['raw_g' => $wish->raw->toGrams()]),
+            ...($wish->meat->raw === null ? [] : ['raw_g' => $wish->meat->raw->toGrams()]),
             ...($option->lot->grade === null || $option->lot->fat === null ? [] : ['grade' => $option->lot->grade]),
             ...($option->lot->isParasiteFrozen ? ['parasite_frozen' => true] : []),
             ...($option->lot->isPierced ? ['pierced' => true] : []),
@@ -127,12 +128,7 @@ final readonly class MatchReport
     /** @return list<array<string, mixed>> */
     private static function diners(Share $share): array
     {
-        $diners = [];
-        foreach ($share->diners as $diner) {
-            $diners[] = ['count' => $diner->count, 'appetite' => $diner->appetite->value, 'at_risk' => $diner->isAtRisk, 'doneness' => $share->word->word, 'avoid' => $share->avoid];
-        }
-
-        return $diners;
+        return array_map(static fn (Eater $eater): array => Json::of(new Eater($eater->count, $eater->appetite, $eater->atRisk, $share->doneness->word, $share->avoid)), $share->eaters->groups);
     }
 
     /** @return array<string, mixed> */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nessmark\Contract;
 
 use DateTimeImmutable;
-use Nessmark\Advice\Appetite;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Fires;
 use Nessmark\Appliance\Kitchen;
@@ -18,9 +17,11 @@ use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
 use Nessmark\House\HouseRules;
-use Nessmark\Matching\Eater;
+use Nessmark\Matching\Means;
+use Nessmark\Matching\MeatWanted;
 use Nessmark\Matching\Want;
 use Nessmark\Matching\Wish;
+use Nessmark\Meal\Eater;
 use Nessmark\Method\FireChoices;
 use Nessmark\Method\Method;
 use Nessmark\Quantity\Length;
@@ -29,8 +30,6 @@ use Nessmark\Quantity\Mass;
 /** Reads a wish from JSON, strictly: what is wanted before any piece is chosen. */
 final readonly class WishReader
 {
-    private const MOST_DINERS = 200;
-
     private const THICKEST_MM = 400.0;
 
     private const MOST_MONEY = 1e5;
@@ -57,7 +56,9 @@ final readonly class WishReader
     public function read(mixed $data, Catalogue $catalogue, HouseRules $house = new HouseRules): Wish
     {
         $in = Fields::of($data);
-        $eaters = $this->eaters($in);
+        $eaters = EatersReader::read($in, $this->doneness->allWords());
+        $ways = array_map(static fn (Eater $eater): string => $eater->doneness.' '.implode(',', $eater->avoid), $eaters->groups);
+        EatersReader::refuseTooManyApart($in, count(array_unique($ways)));
         $named = $this->named($in, $catalogue);
         $kinds = array_map($this->kinds->kind(...), $in->choices('kinds', $this->kinds->words()));
         if (count($kinds) === 1 && $named === null && $kinds[0]?->alone !== null) {
@@ -93,33 +94,20 @@ final readonly class WishReader
         $in->refuseIfWrong();
 
         return new Wish(
-            $eaters, $named, array_values(array_filter($kinds, static fn (?Kind $kind): bool => $kind !== null)), $methods, $appliances === [] ? null : $appliances, $fires,
-            $thicknessMm === null ? null : Length::ofMillimetres($thicknessMm), $house->local($now ?? new DateTimeImmutable('@0')), $eatAt === null ? null : $house->local($eatAt),
-            $budget === null ? null : (int) round($budget * self::MINOR), $wants, $scale, $mayOrder, $rawG === null ? null : Mass::ofGrams($rawG),
+            $eaters,
+            new MeatWanted(
+                $named, array_values(array_filter($kinds, static fn (?Kind $kind): bool => $kind !== null)), $thicknessMm === null ? null : Length::ofMillimetres($thicknessMm),
+                $rawG === null ? null : Mass::ofGrams($rawG), $grade, $agedDays,
+            ),
+            new Means($methods, $appliances === [] ? null : $appliances, $fires),
             $house->withStandard($standard),
-            $grade, $agedDays,
+            $scale,
+            $house->local($now ?? new DateTimeImmutable('@0')),
+            $eatAt === null ? null : $house->local($eatAt),
+            $budget === null ? null : (int) round($budget * self::MINOR),
+            $wants,
+            $mayOrder,
         );
-    }
-
-    /** @return non-empty-list<Eater> */
-    private function eaters(Fields $in): array
-    {
-        $words = $this->doneness->allWords();
-        $eaters = [];
-        foreach ($in->objects('diners', 1, 12) as $fields) {
-            $eaters[] = new Eater(
-                $fields->wholeNumber('count', 1, self::MOST_DINERS),
-                Appetite::from($fields->choiceOr('appetite', Appetite::Usual->value, array_column(Appetite::cases(), 'value'))),
-                $fields->flagOr('at_risk', false),
-                $fields->optionalChoice('doneness', $words),
-                array_map(mb_strtolower(...), $fields->texts('avoid', 40)),
-            );
-            $fields->noOthers();
-        }
-
-        AskReader::refuseTooManyApart($in, count(array_unique(array_map(static fn (Eater $eater): string => $eater->doneness.' '.implode(',', $eater->avoid), $eaters))));
-
-        return $eaters === [] ? [new Eater(1, Appetite::Usual, false, null, [])] : $eaters;
     }
 
     /** @return array<string, float>|null how near each cut comes to what was said, by slug; null where nothing was */

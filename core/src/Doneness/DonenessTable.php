@@ -51,7 +51,7 @@ final readonly class DonenessTable
         return $this->word($family, $scale, $said) ?? ($also === null ? null : $this->word($family, $scale, $also));
     }
 
-    /** @return list<string> every word of every family */
+    /** @return non-empty-list<string> every word of every family */
     public function allWords(): array
     {
         $words = [];

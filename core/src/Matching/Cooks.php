@@ -36,7 +36,7 @@ final class Cooks
         }
         foreach ($this->rules->slowHeat($wish->house->standard) as $rule) {
             $withinS = self::SLOW_SHARE * $rule['within_s'];
-            if (($option->times->heatS ?? 0.0) > $withinS && $this->cook->isTooSlow($cut, $option->thickness, $option->method, $wish->fires, $rule['above_c'], $withinS)) {
+            if (($option->times->heatS ?? 0.0) > $withinS && $this->cook->isTooSlow($cut, $option->thickness, $option->method, $wish->means->fires, $rule['above_c'], $withinS)) {
                 return true;
             }
         }
@@ -54,16 +54,16 @@ final class Cooks
     public function times(Option $option, Wish $wish): ?RoughTimes
     {
         $cut = $option->lot->cut;
-        $word = $option->longest()->word;
+        $word = $option->longest()->doneness;
         $pieces = min(self::MOST_PIECES, max(1, (int) ceil($option->pieces ?? 1.0)));
         $key = implode(' ', [
             Engine::VERSION, $this->cutKey($cut), round($option->thickness->toMillimetres(), 1), $option->method->value,
-            $word->word, round($word->targetC, 1), json_encode($wish->fires), $pieces,
+            $word->word, round($word->targetC, 1), json_encode($wish->means->fires), $pieces,
         ]);
         if (! isset($this->done[$key])) {
             $known = $this->memory?->recall($key);
             if ($known === null) {
-                $known = $this->cook->times($cut, $option->thickness, $option->method, $word, $wish->fires, pieces: $pieces) ?? false;
+                $known = $this->cook->times($cut, $option->thickness, $option->method, $word, $wish->means->fires, pieces: $pieces) ?? false;
                 $this->memory?->keep($key, $known);
             }
             $this->done[$key] = $known;

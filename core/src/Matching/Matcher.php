@@ -48,7 +48,7 @@ final readonly class Matcher
     public function match(Wish $wish, array $lots, Catalogue $catalogue): Answer
     {
         $there = array_values(array_filter($lots, static fn (Lot $lot): bool => $wish->takes($lot)));
-        if ($there === [] && $wish->named !== null) {
+        if ($there === [] && $wish->meat->named !== null) {
             return $this->instead($wish, $lots, $catalogue);
         }
         [$matches, $refused] = $this->ranked($wish, $lots, self::MOST);
@@ -113,7 +113,7 @@ final readonly class Matcher
     /** Named, each way to cook it is of interest; otherwise one of each cut, or the list is full of the same. */
     private function oneOfAKind(Wish $wish, Option $option): string
     {
-        return $option->lot->cut->slug.($wish->named !== null ? ' '.$option->method->value : '');
+        return $option->lot->cut->slug.($wish->meat->named !== null ? ' '.$option->method->value : '');
     }
 
     private function cooked(Option $option, Wish $wish): Option|Refusal
@@ -185,7 +185,7 @@ final readonly class Matcher
     /** @param  list<Lot>  $lots */
     private function instead(Wish $wish, array $lots, Catalogue $catalogue): Answer
     {
-        $named = $wish->named ?? [];
+        $named = $wish->meat->named ?? [];
         arsort($named);
         $cut = $catalogue->cut((string) array_key_first($named));
         $likeness = [];
@@ -195,12 +195,13 @@ final readonly class Matcher
                 $likeness[$lot->cut->slug] = 1.0 / (1.0 + $distance);
             }
         }
-        [$matches, $refused] = $this->ranked($wish->withNamed($likeness), $lots, self::MOST);
+        $wish = $wish->for($wish->meat->ofOtherCuts($likeness));
+        [$matches, $refused] = $this->ranked($wish, $lots, self::MOST);
         $changes = [];
         foreach ($matches as $match) {
             $changes[$match->option->lot->cut->slug] ??= $this->substitutes->changesBetween($cut, $match->option->lot->cut, $match->option->method);
         }
 
-        return new Answer($matches, $matches === [] ? $this->nearest($wish->withNamed($likeness), $lots, $refused) : [], $cut, $changes, true, count($likeness));
+        return new Answer($matches, $matches === [] ? $this->nearest($wish, $lots, $refused) : [], $cut, $changes, true, count($likeness));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Matching;
 
 use Nessmark\Advice\RoughTimes;
+use Nessmark\Meal\Share;
 use Nessmark\Method\Method;
 use Nessmark\Method\MethodFit;
 use Nessmark\Quantity\Length;
@@ -47,7 +48,7 @@ final readonly class Option
     {
         $longest = $this->shares[0];
         foreach ($this->shares as $share) {
-            $longest = $share->word->targetC > $longest->word->targetC ? $share : $longest;
+            $longest = $share->doneness->targetC > $longest->doneness->targetC ? $share : $longest;
         }
 
         return $longest;

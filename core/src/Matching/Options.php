@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Nessmark\Matching;
 
 use DateInterval;
-use Nessmark\Advice\Diner;
 use Nessmark\Advice\Portions;
 use Nessmark\Appliance\ApplianceKind;
+use Nessmark\Meal\Share;
 use Nessmark\Meat\Form;
 use Nessmark\Method\Fit;
 use Nessmark\Method\Method;
@@ -62,7 +62,7 @@ final class Options
             }
             $shares = $parted[$key] ?? $this->asUsual($wish, $lot);
             $sale = $shares === null ? null : $this->sale($wish, $lot);
-            foreach ($wish->methods === [] ? Method::cases() : $wish->methods as $method) {
+            foreach ($wish->means->methods === [] ? Method::cases() : $wish->means->methods as $method) {
                 $isOwned = in_array($method, $owned, true);
                 if (! $withAnyFire && (! $isOwned || ! $this->isOffered($lot, $method))) {
                     continue;
@@ -80,8 +80,8 @@ final class Options
     /** @return list<Method> that can be done on what the customer has */
     public function owned(Wish $wish): array
     {
-        $has = $wish->appliances ?? $this->usualKitchen;
-        foreach ($wish->methods as $method) {
+        $has = $wish->means->appliances ?? $this->usualKitchen;
+        foreach ($wish->means->methods as $method) {
             $has = [...$has, ...$method->appliances()]; // who names a way to cook has what it takes
         }
 
@@ -106,25 +106,23 @@ final class Options
     /** @return non-empty-list<Share>|null where its doneness cannot be had: everyone as it is usually eaten, so that the rest can be judged */
     private function asUsual(Wish $wish, Lot $lot): ?array
     {
-        $eaters = array_map(static fn (Eater $eater): Eater => new Eater($eater->count, $eater->appetite, $eater->isAtRisk, null, $eater->avoid), $wish->eaters);
-
-        return $this->shares->of(new Wish($eaters, null, [], [], null, $wish->fires, null, $wish->now, null, null, [], $wish->scale, false, null, $wish->house), $lot->cut);
+        return $this->shares->of($wish->asUsual(), $lot->cut);
     }
 
     /** @return array{Length, Mass, float|null, int} how thick, how much, how many pieces, and what a head pays, in hundredths: whichever way it is cooked */
     private function sale(Wish $wish, Lot $lot): array
     {
         $cut = $lot->cut;
-        $wishedMm = $wish->thickness?->toMillimetres() ?? $cut->piece->typicalMm;
-        $thickness = $lot->thickness ?? Length::ofMillimetres(max($cut->piece->thinnestMm, min($cut->piece->thickestMm, $wishedMm)));
-        $amounts = $this->portions->amounts($cut, $thickness, array_map(static fn (Eater $eater): Diner => $eater->diner(), $wish->eaters), $wish->raw, $wish->house->portions);
+        $wishedMm = $wish->meat->thickness?->toMillimetres() ?? $cut->build->typicalMm;
+        $thickness = $lot->thickness ?? Length::ofMillimetres(max($cut->build->thinnestMm, min($cut->build->thickestMm, $wishedMm)));
+        $amounts = $this->portions->amounts($cut, $thickness, $wish->eaters, $wish->meat->raw, $wish->house->portions);
         [$rawG, $pieces] = [$amounts->rawG, $amounts->pieces];
         if (in_array($cut->form, self::SOLD_WHOLE, true)) {
             $pieces = ceil($rawG / $amounts->pieceG);
             $rawG = $pieces * $amounts->pieceG;
         }
         $raw = Mass::ofGrams($rawG);
-        $heads = $wish->heads();
+        $heads = $wish->eaters->heads();
 
         return [$thickness, $raw, $pieces, intdiv(2 * $lot->priceMinor($raw) + $heads, 2 * $heads)];
     }
@@ -141,7 +139,7 @@ final class Options
             $level = $level->orStricter($this->outlook->level($wish, $lot, $method, $share));
         }
 
-        return new Option($lot, $method, $this->fit($lot, $method), $thickness, $shares, $raw, $pieces, $perHeadMinor, $level, $wish->named[$lot->cut->slug] ?? 1.0);
+        return new Option($lot, $method, $this->fit($lot, $method), $thickness, $shares, $raw, $pieces, $perHeadMinor, $level, $wish->meat->named[$lot->cut->slug] ?? 1.0);
     }
 
     /** @return list<Refusal> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching;
 
+use Nessmark\Meal\Share;
 use Nessmark\Method\Method;
 use Nessmark\Safety\Judge;
 use Nessmark\Safety\Level;
@@ -28,10 +29,10 @@ final readonly class Outlook
     public function level(Wish $wish, Lot $lot, Method $method, Share $share): Level
     {
         $cut = $lot->cut;
-        $serving = new Serving($cut, $share->isAtRisk(), $wish->house->standard, $lot->rearing, $lot->isParasiteFrozen, $method->isInBath());
+        $serving = new Serving($cut, $share->eaters->isAnyoneAtRisk(), $wish->house->standard, $lot->rearing, $lot->isParasiteFrozen, $method->isInBath());
         $rule = $this->rules->rule($serving->standard, $cut->foodClass);
-        $targetC = $share->word->targetC;
-        $isThrough = $this->texture->mark($cut, $method, $share->word->word) !== null;
+        $targetC = $share->doneness->targetC;
+        $isThrough = $this->texture->mark($cut, $method, $share->doneness->word) !== null;
         $mustMeet = $this->judge->mustMeetMinimum($serving);
         $isHeld = $mustMeet && $method->canHold() && $rule->shortestHoldAt($targetC) !== null;
         $isBelow = ! $isThrough && $targetC < $rule->officialC - self::ROUNDING_K && ! $isHeld;

@@ -7,6 +7,8 @@ namespace Nessmark\Matching;
 use Nessmark\Catalogue\Kinds;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
+use Nessmark\Meal\Eater;
+use Nessmark\Meal\Share;
 use Nessmark\Meat\Cut;
 use Nessmark\Method\Method;
 use Nessmark\Safety\Level;
@@ -21,25 +23,22 @@ final readonly class Shares
     /** @return non-empty-list<Share>|null the largest first; null where someone wants it in a way this cut cannot be had */
     public function of(Wish $wish, Cut $cut): ?array
     {
-        $alike = [];
-        foreach ($wish->eaters as $eater) {
+        $rows = [];
+        foreach ($wish->eaters->groups as $eater) {
             $word = $this->word($wish, $eater, $cut);
             if ($word === null) {
                 return null;
             }
-            $avoid = $this->seasonings($eater);
-            $alike[$word->word.' '.implode(',', $avoid)][] = [$eater->diner(), $word, $avoid];
+            $rows[] = [$eater, $word, $this->seasonings($eater)];
         }
-        $shares = array_map(static fn (array $rows): Share => new Share(array_column($rows, 0), $rows[0][1], $rows[0][2]), array_values($alike));
-        usort($shares, static fn (Share $a, Share $b): int => $b->count() <=> $a->count());
 
-        return $shares;
+        return Share::alike($rows);
     }
 
     /** Whether a kind of meat that someone does not eat is this one. */
     public function isAvoided(Wish $wish, Cut $cut): ?string
     {
-        foreach ($wish->eaters as $eater) {
+        foreach ($wish->eaters->groups as $eater) {
             foreach ($eater->avoid as $word) {
                 if ($this->kinds->kind($word)?->holds($cut) === true) {
                     return $word;
@@ -61,10 +60,10 @@ final readonly class Shares
         if ($eater->doneness !== null) {
             return $this->doneness->understood($cut->donenessFamily, $wish->scale, $eater->doneness);
         }
-        $usual = $this->doneness->understood($cut->donenessFamily, $wish->scale, $eater->isAtRisk ? $cut->defaultDoneness : $this->asHouse($wish, $cut));
+        $usual = $this->doneness->understood($cut->donenessFamily, $wish->scale, $eater->atRisk ? $cut->defaultDoneness : $this->asHouse($wish, $cut));
         $usual ??= $this->doneness->words($cut->donenessFamily, $wish->scale)[0] ?? null;
 
-        return $usual === null || (($eater->isAtRisk || $rule->below === Level::Stop) && $usual->targetC < $rule->officialC) ? $minimum : $usual;
+        return $usual === null || (($eater->atRisk || $rule->below === Level::Stop) && $usual->targetC < $rule->officialC) ? $minimum : $usual;
     }
 
     /** As the house eats it where nobody says: pink duck, marbled beef done further. A house's choice that hangs on the way of cooking says nothing here. */

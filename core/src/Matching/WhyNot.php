@@ -27,9 +27,9 @@ final readonly class WhyNot
         $its = array_values(array_filter($lots, static fn (Lot $lot): bool => $lot->cut->slug === $cut->slug));
         $leads = array_map(static fn (Lot $lot): int => $lot->leadDays, $its);
         $answer = $this->matcher->match($wish, $lots, $catalogue);
-        $alone = $this->matcher->match($wish->withNamed([$cut->slug => 1.0]), $its, $catalogue);
+        $alone = $this->matcher->match($wish->for($wish->meat->ofOtherCuts([$cut->slug => 1.0])), $its, $catalogue);
         // Judged by the whole wish, so that it stands beside the others: a cut that was not named is as unlike the name as can be.
-        $own = $this->matcher->ranked($wish->withNamed($wish->named === null ? null : [...[$cut->slug => 0.0], ...$wish->named]), $its, 1)[0][0] ?? null;
+        $own = $this->matcher->ranked($wish->for($wish->meat->ofOtherCuts($wish->meat->named === null ? null : [...[$cut->slug => 0.0], ...$wish->meat->named])), $its, 1)[0][0] ?? null;
         $best = $answer->matches[0] ?? null;
         $place = null;
         foreach ($answer->matches as $i => $match) {

@@ -34,7 +34,7 @@ final readonly class Cap
     /** Null where there is none on the flat face: the rim of a steak is not on it. */
     public static function over(Cut $cut, Length $thickness): ?self
     {
-        if ($cut->piece->isRound() || ! $cut->covering->hasSkin || $cut->covering->fatCapMm <= self::SKIN_MM) {
+        if ($cut->build->isRound() || ! $cut->covering->hasSkin || $cut->covering->fatCapMm <= self::SKIN_MM) {
             return null;
         }
 

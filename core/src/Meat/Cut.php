@@ -45,7 +45,7 @@ final readonly class Cut
         public Form $form,
         public FoodClass $bornClass,
         public FoodClass $foodClass,
-        public Piece $piece,
+        public Build $build,
         public Covering $covering,
         public Composition $composition,
         public FibreDirection $fibre,
@@ -95,7 +95,7 @@ final readonly class Cut
             Form::from($record->text('form')),
             $born,
             self::classOf($born, $hazards),
-            Piece::fromRecord($record),
+            Build::fromRecord($record),
             Covering::fromRecord($record),
             Composition::fromRecord($composition),
             FibreDirection::from($record->text('fibre')),
@@ -261,7 +261,7 @@ final readonly class Cut
     /** A whole bird with its cavity, and not one opened flat or filled. */
     private function isHollow(): bool
     {
-        return $this->form === Form::WholeBird && $this->piece->shape === Shape::Cylinder && ! $this->has(Hazard::Stuffed);
+        return $this->form === Form::WholeBird && $this->build->shape === Shape::Cylinder && ! $this->has(Hazard::Stuffed);
     }
 
     /** Water in the raw meat, kg/m³. */
@@ -272,13 +272,13 @@ final readonly class Cut
 
     public function body(Length $thickness): Body
     {
-        return $this->isHollow() ? Body::cylinder($thickness->times(self::SOLID_SHARE)) : Body::of($this->piece->shape, $thickness);
+        return $this->isHollow() ? Body::cylinder($thickness->times(self::SOLID_SHARE)) : Body::of($this->build->shape, $thickness);
     }
 
     /** How long a round piece of this diameter must be cut to weigh so much; null for other shapes. */
     public function lengthFor(Mass $mass, Length $diameter): ?Length
     {
-        return $this->piece->lengthFor($mass, $diameter, ChoiOkos::densityKgM3($this->composition, self::COUNTER_CELSIUS));
+        return $this->build->lengthFor($mass, $diameter, ChoiOkos::densityKgM3($this->composition, self::COUNTER_CELSIUS));
     }
 
     /** 1 tender … 3 tough: the mean of its muscles in this animal. Mince counts as tender: the machine has done the chewing. */

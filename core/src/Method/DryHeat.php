@@ -45,7 +45,7 @@ final readonly class DryHeat
         return self::fast($is)
             ->forbids($is->isRoundOver(self::PAN_ROUND_MM), 'too_round', ['most_mm' => self::PAN_ROUND_MM])
             ->forbids($is->isSlabOver(self::PAN_SLAB_MM), 'too_thick', ['most_mm' => self::PAN_SLAB_MM])
-            ->forbids($is->cut->piece->typicalG > self::PAN_UP_TO_G, 'too_big_for_pan', ['most_g' => self::PAN_UP_TO_G])
+            ->forbids($is->cut->build->typicalG > self::PAN_UP_TO_G, 'too_big_for_pan', ['most_g' => self::PAN_UP_TO_G])
             ->forbids($is->isInShell, 'in_shell')
             ->speaksFor($is->cut->covering->hasSkin && $is->isTender && ! $is->isLeg && ! $is->isWhole, 'skin_crisps');
     }
@@ -77,14 +77,14 @@ final readonly class DryHeat
     {
         return self::slow($is)
             ->forbids(! $is->bakesThin() && ! $is->isMinced && ! ($is->isFat && $is->cut->covering->hasSkin && $is->isSlabOver(self::CRACKLING_FROM_MM)) && ! $is->isRoundOver(self::ROAST_ROUND_FROM_MM - 0.1) && ! $is->isSlabOver(self::ROAST_SLAB_FROM_MM - 0.1), 'too_thin_to_roast', ['least_mm' => self::ROAST_SLAB_FROM_MM])
-            ->forbids($is->isMinced && ! $is->cut->piece->isRound(), 'too_thin_to_roast', ['least_mm' => self::ROAST_SLAB_FROM_MM])
+            ->forbids($is->isMinced && ! $is->cut->build->isRound(), 'too_thin_to_roast', ['least_mm' => self::ROAST_SLAB_FROM_MM])
             ->forbids($is->isInShell, 'in_shell');
     }
 
     public static function searThenOven(Traits $is): Argument
     {
         return self::slow($is)
-            ->forbids($is->cut->piece->thickestMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', ['least_mm' => self::FINISHES_IN_OVEN_FROM_MM])
+            ->forbids($is->cut->build->thickestMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', ['least_mm' => self::FINISHES_IN_OVEN_FROM_MM])
             ->forbids($is->isMinced, 'minced_once')
             ->forbids($is->isWhole || $is->isInShell, 'no_sear_whole')
             ->forbids($is->cut->form === Form::Dice, 'stewing_dice')
@@ -96,7 +96,7 @@ final readonly class DryHeat
     public static function ovenThenSear(Traits $is): Argument
     {
         return self::slow($is)
-            ->forbids($is->cut->piece->thickestMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', ['least_mm' => self::FINISHES_IN_OVEN_FROM_MM])
+            ->forbids($is->cut->build->thickestMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', ['least_mm' => self::FINISHES_IN_OVEN_FROM_MM])
             ->forbids($is->isMinced, 'minced_once')
             ->forbids($is->isWhole || $is->isInShell || $is->cut->isFish(), 'no_sear_whole')
             ->forbids($is->cut->form === Form::Dice, 'stewing_dice')
@@ -108,7 +108,7 @@ final readonly class DryHeat
     public static function spit(Traits $is): Argument
     {
         return self::slow($is)
-            ->forbids(! $is->cut->piece->isRound() || $is->mm < self::SPIT_FROM_MM, 'not_for_spit', ['least_mm' => self::SPIT_FROM_MM])
+            ->forbids(! $is->cut->build->isRound() || $is->mm < self::SPIT_FROM_MM, 'not_for_spit', ['least_mm' => self::SPIT_FROM_MM])
             ->forbids($is->cut->isFish() || $is->isMinced, 'falls_off_spit');
     }
 
@@ -137,7 +137,7 @@ final readonly class DryHeat
             ->speaksFor($is->cut->form === Form::Thin && $is->isThin && $is->cut->fatFraction() < self::FRYER_FATTEST && ! $is->cut->isBird(), 'crumbs_thin')
             ->forbids($is->isSlabOver(self::FRYER_UP_TO_MM), 'too_thick', ['most_mm' => self::FRYER_UP_TO_MM])
             ->forbids($is->isTough || $is->isGristle || $is->melts, 'tough')
-            ->forbids($is->cut->piece->isRound(), 'too_thick', ['most_mm' => self::FRYER_UP_TO_MM]);
+            ->forbids($is->cut->build->isRound(), 'too_thick', ['most_mm' => self::FRYER_UP_TO_MM]);
     }
 
     /** Pan and grill alike: what must be tender, or made so by the knife. */

@@ -96,7 +96,7 @@ final readonly class Planner
     /** Fish and bird pieces with their skin stay on it nearly all the time; the other side only sees the pan. */
     private function startsOnSkin(Cut $cut, Method $method): bool
     {
-        return $method === Method::Pan && $cut->covering->hasSkin && $cut->piece->shape === Shape::Slab && ($cut->isFish() || $cut->isBird());
+        return $method === Method::Pan && $cut->covering->hasSkin && $cut->build->shape === Shape::Slab && ($cut->isFish() || $cut->isBird());
     }
 
     /** What is thick and cooked through gets a lid, and what is thick and round a hood: open to the air the upper side stays too cool. */
@@ -109,7 +109,7 @@ final readonly class Planner
 
         return $method === Method::Pan
             ? $isThrough && $cut->foodClass !== FoodClass::Minced
-            : $isThrough || ($cut->piece->isRound() && $thicknessMm >= $this->methods->figure($method, 'hood_round_from_mm'));
+            : $isThrough || ($cut->build->isRound() && $thicknessMm >= $this->methods->figure($method, 'hood_round_from_mm'));
     }
 
     /** What the upper side meets while the lower one is on the fire. */
@@ -128,7 +128,7 @@ final readonly class Planner
     {
         $name = $method->value.($this->isCovered($cut, $thicknessMm, $method, $setting) ? '_covered' : '');
 
-        return $cut->piece->shape === Shape::Slab
+        return $cut->build->shape === Shape::Slab
             ? new Stage($name, $fire, $this->upper($cut, $thicknessMm, $method, $setting), null, null, [], $setting->manner->turnEveryS ?? $this->methods->turnEveryS($method, $thicknessMm))
             : new Stage($name, $fire, $fire, null);
     }
@@ -156,7 +156,7 @@ final readonly class Planner
         $face = $this->face($cut, $thicknessMm, ApplianceKind::Pan, $panC, $setting, $above);
         $sideS = $this->methods->figure($method, 'sear_face_s');
 
-        return $cut->piece->shape === Shape::Slab
+        return $cut->build->shape === Shape::Slab
             ? new Stage('sear', $face, $above, 2.0 * $sideS, null, [$sideS])
             : new Stage('sear', $face, $face, 2.0 * $sideS);
     }
@@ -177,14 +177,14 @@ final readonly class Planner
     /** A flat piece finished in the oven stands on the pan it was browned in. */
     private function underneath(Cut $cut, float $thicknessMm, Setting $setting): ?Face
     {
-        return $cut->piece->shape === Shape::Slab ? $this->kitchen->trayFace($setting->heatC, $this->load($cut, $thicknessMm, $setting), $setting->strength) : null;
+        return $cut->build->shape === Shape::Slab ? $this->kitchen->trayFace($setting->heatC, $this->load($cut, $thicknessMm, $setting), $setting->strength) : null;
     }
 
     private function face(Cut $cut, float $thicknessMm, ApplianceKind $kind, float $heatC, Setting $setting, Face $upper): Face
     {
         return $this->kitchen->appliance($kind, $setting->fires)->face(
             $heatC,
-            $cut->piece->shape,
+            $cut->build->shape,
             $cut->foodClass === FoodClass::Minced,
             $upper,
             $setting->strength,

@@ -60,7 +60,7 @@ final readonly class Suitability
     /** Whether a ticket can be written for it: a wok takes what is cut for it, not what has to be sliced first. */
     public function isComputed(Cut $cut, Method $method): bool
     {
-        return $method !== Method::StirFry || $cut->piece->typicalMm <= self::WOK_UP_TO_MM;
+        return $method !== Method::StirFry || $cut->build->typicalMm <= self::WOK_UP_TO_MM;
     }
 
     private function of(Traits $is, Method $method): MethodFit

@@ -78,13 +78,13 @@ final readonly class Traits
 
     public function __construct(public Cut $cut)
     {
-        $this->mm = $cut->piece->typicalMm;
+        $this->mm = $cut->build->typicalMm;
         $this->isMinced = $cut->form === Form::Mince;
         $score = $this->isMinced ? 1.0 : $cut->tendernessScore();
         $this->isTender = $score <= self::TENDER;
         $this->isChewy = $score > self::TENDER && $score <= self::CHEWY;
         $this->isTough = $score > self::CHEWY;
-        $this->isThin = $cut->piece->shape->exponent() === 0 && $this->mm <= self::CUT_THIN_MM;
+        $this->isThin = $cut->build->shape->exponent() === 0 && $this->mm <= self::CUT_THIN_MM;
         $this->melts = ! $this->isMinced && $cut->collagenRank() >= self::MELTING_COLLAGEN && ! ($this->isTender && $cut->form === Form::Steak);
         $this->isSlicedAcross = $cut->muscles[0]->isLongFibred && $this->mm <= self::SLICED_ACROSS_MM && ! $this->melts && ! $this->isTender && $score <= self::SLICED_TOUGHEST;
         $this->isGristle = ! $this->isMinced && $cut->collagenRank() >= self::HOPELESS_FAST_COLLAGEN;
@@ -99,12 +99,12 @@ final readonly class Traits
 
     public function isRoundOver(float $mm): bool
     {
-        return $this->cut->piece->isRound() && $this->mm > $mm;
+        return $this->cut->build->isRound() && $this->mm > $mm;
     }
 
     public function isSlabOver(float $mm): bool
     {
-        return ! $this->cut->piece->isRound() && $this->mm > $mm;
+        return ! $this->cut->build->isRound() && $this->mm > $mm;
     }
 
     /** Fish, birds and shellfish are ready before a thin piece has dried out in an oven. */

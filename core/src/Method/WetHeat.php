@@ -52,7 +52,7 @@ final readonly class WetHeat
             ->forbids($is->isGristle || $is->melts, 'bath_days')
             ->forbids($is->cut->form === Form::Organ, 'organ_fast')
             ->forbids($is->isWhole || $is->isInShell, 'bath_hollow')
-            ->forbids($is->isMinced && $is->cut->piece->isRound(), 'bath_shape')
+            ->forbids($is->isMinced && $is->cut->build->isRound(), 'bath_shape')
             ->forbids($is->cut->form === Form::Dice || ($is->isThin && ! $is->cut->isFish()), 'bath_small')
             ->forbids($is->mm > self::BATH_UP_TO_MM, 'bath_too_thick', ['most_mm' => self::BATH_UP_TO_MM])
             ->forbids($is->isCookedLong, 'bath_days');
@@ -60,7 +60,7 @@ final readonly class WetHeat
 
     public static function braise(Traits $is): Argument
     {
-        $isBall = $is->isMinced && $is->cut->piece->isRound();
+        $isBall = $is->isMinced && $is->cut->build->isRound();
         $isLeanGame = $is->cut->group === Group::Game && $is->cut->isBird() && $is->isWhole;
 
         return (new Argument)
@@ -97,7 +97,7 @@ final readonly class WetHeat
             ->speaksFor($isFish, 'poach_fish')
             ->speaksFor($isSimmered, 'simmers')
             ->speaksFor($is->cut->foodClass === FoodClass::Crustacean && $is->isInShell, 'poach_shell')
-            ->speaksFor($is->isMinced && $is->cut->piece->isRound(), 'dumpling')
+            ->speaksFor($is->isMinced && $is->cut->build->isRound(), 'dumpling')
             ->doubts($isFish && $is->cut->fatFraction() > self::POACH_FATTEST, 'poach_oily')
             ->doubts($is->cut->covering->hasSkin && $is->cut->isBird(), 'skin_soft')
             ->forbids(! $is->cut->isBird() && ! $isFish && ! $isSimmered && ! $is->isMinced && ! $is->isInShell, 'poach_grey');

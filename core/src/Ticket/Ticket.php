@@ -56,7 +56,7 @@ final readonly class Ticket
         public CrossSection $crossSection,
         public Losses $losses,
         public TextureMeter $texture,
-        public LogReduction $logReduction,
+        public Lethality $logReduction,
         public ?Phrase $tempering,
         public Phrase $keeping,
         public array $cautions,

@@ -1071,6 +1071,13 @@ export interface components {
             system: string;
             number: string;
         };
+        Lethality: {
+            organism: string;
+            core: number;
+            d_ref_s: number;
+            t_ref_c: number;
+            z_k: number;
+        };
         LineAsked: {
             line: string;
             now?: string | null;
@@ -1083,13 +1090,6 @@ export interface components {
         LocalName: {
             place: string;
             name: string;
-        };
-        LogReduction: {
-            organism: string;
-            core: number;
-            d_ref_s: number;
-            t_ref_c: number;
-            z_k: number;
         };
         LookAlike: {
             slug: string;
@@ -1489,7 +1489,7 @@ export interface components {
             cross_section: components["schemas"]["CrossSection"];
             losses: components["schemas"]["Losses"];
             texture: components["schemas"]["TextureMeter"];
-            log_reduction: components["schemas"]["LogReduction"];
+            log_reduction: components["schemas"]["Lethality"];
             tempering: components["schemas"]["Phrase"] | null;
             keeping: components["schemas"]["Phrase"];
             cautions: components["schemas"]["Phrase"][];

@@ -71,7 +71,7 @@ final class BiteTest extends TestCase
     {
         foreach (['oven_roast', 'smoke', 'spit'] as $method) {
             $cut = $method === 'smoke' ? 'pork-spare-ribs' : ($method === 'spit' ? 'pork-spit-chunks' : 'beef-eye-of-round-roast');
-            $mm = Counter::open()->catalogue->cut($cut)->piece->typicalMm;
+            $mm = Counter::open()->catalogue->cut($cut)->build->typicalMm;
             $times = array_map(static fn (string $surface): float => Counter::open()->ticket(['cut' => $cut, 'thickness_mm' => $mm, 'method' => $method, 'surface' => $surface])['time']['likely_s'], ['dried', 'patted', 'wet']);
             $sorted = $times;
             sort($sorted);

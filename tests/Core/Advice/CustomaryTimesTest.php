@@ -159,8 +159,8 @@ final class CustomaryTimesTest extends TestCase
     #[DataProvider('roasts')]
     public function test_joints_and_birds_roast_in_the_printed_times(array $row): void
     {
-        $piece = Counter::open()->catalogue->cut($row['cut'])->piece;
-        $minutes = self::roasted($row['cut'], $piece->typicalMm * ($row['grams'] / $piece->typicalG) ** (1 / 3), (float) $row['oven_c'], (float) $row['core_c']);
+        $build = Counter::open()->catalogue->cut($row['cut'])->build;
+        $minutes = self::roasted($row['cut'], $build->typicalMm * ($row['grams'] / $build->typicalG) ** (1 / 3), (float) $row['oven_c'], (float) $row['core_c']);
         $isInRange = $minutes >= (1.0 - self::WITHIN) * $row['low_min'] && $minutes <= (1.0 + self::WITHIN) * $row['high_min'];
 
         self::assertSame($row['computed_min'] === '', $isInRange, round($minutes)." min; {$row['source']}");

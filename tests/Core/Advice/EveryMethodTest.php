@@ -111,7 +111,7 @@ final class EveryMethodTest extends TestCase
         $ratios = [];
         foreach (self::cooked() as $name => [$method, $slug]) {
             $cut = Counter::open()->catalogue->cut($slug);
-            $ticket = Counter::open()->ticket(['cut' => $slug, 'thickness_mm' => $cut->piece->typicalMm, 'method' => $method->value]);
+            $ticket = Counter::open()->ticket(['cut' => $slug, 'thickness_mm' => $cut->build->typicalMm, 'method' => $method->value]);
             $ratios[$name] = ($rough->of($cut, $method)['time_s'] ?? NAN) / $ticket['time']['likely_s'];
         }
         sort($ratios);

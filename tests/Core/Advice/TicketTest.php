@@ -15,7 +15,7 @@ final class TicketTest extends TestCase
         $missed = [];
         foreach (Counter::open()->kinds() as $cut) {
             foreach (Counter::open()->suitability->offered($cut) as $method) {
-                $ticket = Counter::open()->ticket(['cut' => $cut->slug, 'thickness_mm' => $cut->piece->typicalMm, 'method' => $method->value]);
+                $ticket = Counter::open()->ticket(['cut' => $cut->slug, 'thickness_mm' => $cut->build->typicalMm, 'method' => $method->value]);
                 $isMinimumBound = $ticket['pull_core_c'] >= min($ticket['target']['core_c'], $ticket['verdict']['official']['core_c']) - 0.5; // shown to a degree
                 if (! $isMinimumBound && abs($ticket['peak_core_c'] - $ticket['target']['core_c']) > 0.6) {
                     $missed[] = "{$cut->slug} {$method->value}: {$ticket['peak_core_c']} for {$ticket['target']['core_c']}";
@@ -87,7 +87,7 @@ final class TicketTest extends TestCase
 
     public function test_what_is_read_out_is_not_printed_small_again_and_only_skin_rests_skin_up(): void
     {
-        $lines = static fn (string $slug, string $method): array => Counter::open()->ticket(['cut' => $slug, 'thickness_mm' => Counter::open()->catalogue->cut($slug)->piece->typicalMm, 'method' => $method]);
+        $lines = static fn (string $slug, string $method): array => Counter::open()->ticket(['cut' => $slug, 'thickness_mm' => Counter::open()->catalogue->cut($slug)->build->typicalMm, 'method' => $method]);
         $rests = static fn (array $ticket): array => array_values(array_filter(
             array_map(static fn (array $line): string => $line['do']['key'], $ticket['timeline']), static fn (string $key): bool => str_starts_with($key, 'do.rest'),
         ));

@@ -86,7 +86,7 @@ final class AskReaderTest extends TestCase
     {
         $lots = new LotReader(Counter::open()->catalogue, GradeTable::from(DataFolder::shipped()));
         $lot = static fn (string $slug, array $is) => $lots->read(['number' => 'X1', 'cut' => $slug, 'weight_g' => 4000, 'price_per_kg' => 10, ...$is]);
-        $class = static fn (string $slug, array $is): FoodClass => Counter::open()->reader->read(['cut' => $slug, 'thickness_mm' => 30, 'diners' => [['count' => 2]]], lot: $lot($slug, $is))->cut->foodClass;
+        $class = static fn (string $slug, array $is): FoodClass => Counter::open()->reader->read(['cut' => $slug, 'thickness_mm' => 30, 'diners' => [['count' => 2]]], lot: $lot($slug, $is))->piece->cut->foodClass;
 
         self::assertSame(FoodClass::NonIntact, $class('beef-rib-eye-steak', ['pierced' => true]));
         self::assertSame(FoodClass::Stuffed, $class('duck-breast', ['stuffed' => true]));

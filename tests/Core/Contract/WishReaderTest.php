@@ -31,31 +31,31 @@ final class WishReaderTest extends TestCase
             'eat_at' => '2026-11-25T19:30:00+01:00', 'budget' => 12.5, 'wants' => ['cheap', 'easy'], 'may_order' => true, 'units' => 'imperial', 'profile' => 'uk', 'schools' => ['doneness_words' => 'official'], 'grade' => 'usda_quality:choice', 'aged_days' => 21,
         ]);
 
-        self::assertSame([4, 2, ['mustard'], true], [$wish->heads(), count($wish->eaters), $wish->eaters[0]->avoid, $wish->eaters[1]->isAtRisk]);
-        self::assertSame(1.0, $wish->named['beef-rib-steak-bone-in'] ?? null);
-        self::assertSame([Method::Grill, Method::Pan], $wish->methods);
-        self::assertSame(['grill' => 'charcoal'], $wish->fires->types);
-        self::assertSame(['induction', 38.0, 900.0, 1250, 34_200.0], [$wish->fires->burner, $wish->thickness?->toMillimetres(), $wish->raw?->toGrams(), $wish->budgetMinor, $wish->availableS()]);
-        self::assertSame([[Want::Cheap, Want::Easy], true, Profile::Uk, Scale::Official, 'usda_quality:choice', 21], [$wish->wants, $wish->mayOrder, $wish->house->standard->also, $wish->scale, $wish->grade, $wish->agedDays]);
+        self::assertSame([4, 2, ['mustard'], true], [$wish->eaters->heads(), count($wish->eaters->groups), $wish->eaters->groups[0]->avoid, $wish->eaters->groups[1]->atRisk]);
+        self::assertSame(1.0, $wish->meat->named['beef-rib-steak-bone-in'] ?? null);
+        self::assertSame([Method::Grill, Method::Pan], $wish->means->methods);
+        self::assertSame(['grill' => 'charcoal'], $wish->means->fires->types);
+        self::assertSame(['induction', 38.0, 900.0, 1250, 34_200.0], [$wish->means->fires->burner, $wish->meat->thickness?->toMillimetres(), $wish->meat->raw?->toGrams(), $wish->budgetMinor, $wish->availableS()]);
+        self::assertSame([[Want::Cheap, Want::Easy], true, Profile::Uk, Scale::Official, 'usda_quality:choice', 21], [$wish->wants, $wish->mayOrder, $wish->house->standard->also, $wish->scale, $wish->meat->grade, $wish->meat->agedDays]);
     }
 
     public function test_nothing_said_is_nothing_wanted(): void
     {
         $wish = self::read(['diners' => [['count' => 2]]]);
 
-        self::assertSame([null, [], [], null, null, null, null, [], false], [$wish->named, $wish->kinds, $wish->methods, $wish->appliances, $wish->thickness, $wish->eatAt, $wish->budgetMinor, $wish->wants, $wish->mayOrder]);
+        self::assertSame([null, [], [], null, null, null, null, [], false], [$wish->meat->named, $wish->meat->kinds, $wish->means->methods, $wish->means->appliances, $wish->meat->thickness, $wish->eatAt, $wish->budgetMinor, $wish->wants, $wish->mayOrder]);
     }
 
     public function test_a_steak_alone_is_beef_and_a_steak_of_something_is_that(): void
     {
-        $takes = static fn (array $kinds, string $slug): bool => self::read(['diners' => [['count' => 1]], 'kinds' => $kinds])->isFor(TodaysCase::open()->catalogue->cut($slug));
+        $takes = static fn (array $kinds, string $slug): bool => self::read(['diners' => [['count' => 1]], 'kinds' => $kinds])->meat->isFor(TodaysCase::open()->catalogue->cut($slug));
 
         self::assertSame([true, false, true, false], [$takes(['steak'], 'beef-strip-steak'), $takes(['steak'], 'venison-haunch-steak'), $takes(['steak', 'venison'], 'venison-haunch-steak'), $takes(['steak', 'venison'], 'beef-strip-steak')]);
     }
 
     public function test_a_slug_is_that_cut_and_no_other(): void
     {
-        self::assertSame(['beef-flap' => 1.0], self::read(['diners' => [['count' => 1]], 'cut' => 'beef-flap'])->named);
+        self::assertSame(['beef-flap' => 1.0], self::read(['diners' => [['count' => 1]], 'cut' => 'beef-flap'])->meat->named);
     }
 
     public function test_the_house_fills_what_is_left_open(): void
@@ -118,10 +118,10 @@ final class WishReaderTest extends TestCase
     {
         foreach (['3 pink 1 medium lamb rump iron+oven 19:30 no mustard', '2 salmon sous vide, one pregnant', '4 shin pressure pot', '2 lamb parcel', '6 800g beef mince pan induction', '2 trout charcoal', '2 rib eye griddle'] as $line) {
             $match = TodaysCase::open()->report($line)['matches'][0];
-            $ask = Counter::open()->reader->read($match['ask']);
+            $dish = Counter::open()->reader->read($match['ask']);
 
-            self::assertSame([$match['cut']['slug'], $match['method'], $match['lot']['number']], [$ask->cut->slug, $ask->method->value, $ask->lotNumber], $line);
-            self::assertSame($match['shares'], 1 + count($ask->apart), $line);
+            self::assertSame([$match['cut']['slug'], $match['method'], $match['lot']['number']], [$dish->piece->cut->slug, $dish->way->method->value, $dish->piece->lotNumber], $line);
+            self::assertSame($match['shares'], count($dish->shares), $line);
         }
     }
 

@@ -37,14 +37,14 @@ final class CapTest extends TestCase
     {
         foreach (['beef-strip-steak', 'chicken-supreme', 'duck-whole', 'salmon-loin'] as $slug) {
             $cut = Counter::open()->catalogue->cut($slug);
-            self::assertNull(Cap::over($cut, Length::ofMillimetres($cut->piece->typicalMm)), $slug);
+            self::assertNull(Cap::over($cut, Length::ofMillimetres($cut->build->typicalMm)), $slug);
         }
     }
 
     public function test_the_water_in_the_layers_is_about_the_water_on_record(): void
     {
         $cut = Counter::open()->catalogue->cut('duck-breast');
-        $thickness = Length::ofMillimetres($cut->piece->typicalMm);
+        $thickness = Length::ofMillimetres($cut->build->typicalMm);
         $grid = Grid::across(Body::slab($thickness), 121);
         $water = 0.0;
         foreach (Cap::over($cut, $thickness)?->moisture($grid, 0.4)->waterKgM3 ?? [] as $i => $kgM3) {

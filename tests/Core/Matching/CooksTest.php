@@ -46,7 +46,7 @@ final class CooksTest extends TestCase
             $catalogue = Counter::open()->catalogue->with(new ShopChanges([new Record([...$record, 'composition' => $composition], 'quay-rump')], [], []));
             $lot = (new LotReader($catalogue, GradeTable::from(DataFolder::shipped())))->read(['number' => 'Q1', 'cut' => 'quay-rump', 'thickness_mm' => 45, 'weight_g' => 2000, 'price_per_kg' => 20]);
             $wish = TodaysCase::open()->wishOf('2 lamb rump pan', new HouseRules);
-            $option = TodaysCase::open()->matcher->open($wish->withNamed(['quay-rump' => 1.0]), [$lot])[0];
+            $option = TodaysCase::open()->matcher->open($wish->for($wish->meat->ofOtherCuts(['quay-rump' => 1.0])), [$lot])[0];
             self::assertInstanceOf(Option::class, $option);
             (new Cooks(RoughCook::from(DataFolder::shipped()), SafetyRules::from(DataFolder::shipped()), $memory))->times($option, $wish);
         }

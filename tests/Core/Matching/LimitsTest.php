@@ -72,7 +72,7 @@ final class LimitsTest extends TestCase
     {
         $case = TodaysCase::open();
         $words = static fn (HouseRules $house): array => array_map(
-            static fn (Found $found): string => $found->option->shares[0]->word->word,
+            static fn (Found $found): string => $found->option->shares[0]->doneness->word,
             $case->matcher->match($case->wishOf('2 lamb rump', $house), $case->lots, $case->catalogue)->matches,
         );
 

@@ -73,7 +73,7 @@ final class HazardsTest extends TestCase
     {
         $cut = Counter::open()->catalogue->cut($slug);
 
-        self::assertSame($class, Counter::open()->reader->read(['cut' => $slug, 'thickness_mm' => $cut->piece->typicalMm, 'diners' => [['count' => 2]], ...$said])->cut->foodClass);
+        self::assertSame($class, Counter::open()->reader->read(['cut' => $slug, 'thickness_mm' => $cut->build->typicalMm, 'diners' => [['count' => 2]], ...$said])->piece->cut->foodClass);
     }
 
     /** @return Generator<string, array{string, array<string, mixed>, FoodClass, Hazard|null}> */
@@ -125,7 +125,7 @@ final class HazardsTest extends TestCase
     #[DataProvider('atRisk')]
     public function test_what_food_may_carry_is_read_out_to_whoever_is_at_risk(string $slug, string $method, string $hazard, string $level, array $more): void
     {
-        $ask = ['cut' => $slug, 'thickness_mm' => Counter::open()->catalogue->cut($slug)->piece->typicalMm, 'method' => $method, 'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'official_minimum']], ...$more];
+        $ask = ['cut' => $slug, 'thickness_mm' => Counter::open()->catalogue->cut($slug)->build->typicalMm, 'method' => $method, 'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'official_minimum']], ...$more];
         $ticket = Counter::open()->ticket($ask);
         $findings = array_column($ticket['verdict']['findings'], 'level', 'key');
 
@@ -168,7 +168,7 @@ final class HazardsTest extends TestCase
     {
         // UK Food Standards Agency: pork and game birds cooked through, 70 °C for 2 minutes or its equivalents.
         $level = static fn (string $slug, string $word, Profile $profile): string => Counter::open()->ticket(
-            ['cut' => $slug, 'thickness_mm' => Counter::open()->catalogue->cut($slug)->piece->typicalMm, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => $word]]], $profile,
+            ['cut' => $slug, 'thickness_mm' => Counter::open()->catalogue->cut($slug)->build->typicalMm, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => $word]]], $profile,
         )['verdict']['level'];
 
         self::assertSame(['stop', 'caution', 'caution'], array_map(static fn (Profile $profile): string => $level('pork-loin-chop', 'blush', $profile), [Profile::Uk, Profile::Eu, Profile::Us]));
@@ -186,7 +186,7 @@ final class HazardsTest extends TestCase
     {
         foreach (Profile::cases() as $profile) {
             foreach (['pork-loin-chop', 'lamb-leg-rolled', 'venison-mince', 'roe-haunch'] as $slug) {
-                $ticket = Counter::open()->ticket(['cut' => $slug, 'thickness_mm' => Counter::open()->catalogue->cut($slug)->piece->typicalMm], $profile);
+                $ticket = Counter::open()->ticket(['cut' => $slug, 'thickness_mm' => Counter::open()->catalogue->cut($slug)->build->typicalMm], $profile);
                 self::assertNotSame('stop', $ticket['verdict']['level'], "{$slug} {$profile->value}");
             }
         }

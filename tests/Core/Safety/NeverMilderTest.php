@@ -133,7 +133,7 @@ final class NeverMilderTest extends TestCase
         $file = DataFolder::shipped()->read("cuts/{$cut->group->value}/{$cut->slug}.json");
 
         return [[
-            'cut' => $cut->slug, 'thickness_mm' => $cut->piece->thinnestMm + ($cut->piece->thickestMm - $cut->piece->thinnestMm) * $thick / 1000,
+            'cut' => $cut->slug, 'thickness_mm' => $cut->build->thinnestMm + ($cut->build->thickestMm - $cut->build->thinnestMm) * $thick / 1000,
             'method' => $methods[$way % count($methods)]->value, 'pierced' => in_array('pierced', $done, true), 'stuffed' => in_array('stuffed', $done, true),
             'diners' => [['count' => $count, 'at_risk' => $isAtRisk, 'doneness' => $words[$word % count($words)]]],
         ], $profile, [$file->text('food_class'), ...$file->texts('hazards'), ...$done]];

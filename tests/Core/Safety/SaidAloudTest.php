@@ -75,9 +75,9 @@ final class SaidAloudTest extends TestCase
     {
         $advisor = Advisor::from(DataFolder::shipped());
         $uk = new Standard(Profile::Uk);
-        $ask = Counter::open()->reader->read(['cut' => 'cod-loin', 'thickness_mm' => 28, 'method' => 'steam', 'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'firm']]], new HouseRules($uk));
-        $cook = $advisor->advise($ask)[0];
-        $line = SafetyRules::from(DataFolder::shipped())->rule($uk, $ask->cut->foodClass)->shortestHoldAt($ask->doneness->targetC);
+        $dish = Counter::open()->reader->read(['cut' => 'cod-loin', 'thickness_mm' => 28, 'method' => 'steam', 'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'firm']]], new HouseRules($uk));
+        $cook = $advisor->advise($dish->plates()[0])[0];
+        $line = SafetyRules::from(DataFolder::shipped())->rule($uk, $dish->piece->cut->foodClass)->shortestHoldAt($dish->shares[0]->doneness->targetC);
 
         self::assertNotNull($line);
         self::assertTrue($cook->evidence->held->meets([new HoldPoint($line->coreC, $line->holdS + 55.0, 'margin')], $cook->evidence->pulledAtS), 'a clock read a minute early does not matter');

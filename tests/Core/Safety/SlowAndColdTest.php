@@ -54,7 +54,7 @@ final class SlowAndColdTest extends TestCase
             if (! in_array($method, array_column(Counter::open()->suitability->offered($cut), 'value'), true)) {
                 continue;
             }
-            $ticket = Counter::open()->ticket(['cut' => $slug, 'thickness_mm' => $cut->piece->typicalMm, 'method' => $method, 'diners' => [['count' => 8]]]);
+            $ticket = Counter::open()->ticket(['cut' => $slug, 'thickness_mm' => $cut->build->typicalMm, 'method' => $method, 'diners' => [['count' => 8]]]);
             self::assertGreaterThanOrEqual($leastC, $ticket['heat_c'], "{$slug} {$method}");
             self::assertNotSame('stop', $ticket['verdict']['level'], "{$slug} {$method}");
         }
@@ -109,7 +109,7 @@ final class SlowAndColdTest extends TestCase
         $slugs = ['chicken-whole', 'chicken-mince', 'salmon-loin', 'mussels', 'prawns', 'scallops', 'calf-liver', 'beef-burger', 'lamb-leg-stuffed', 'roe-haunch', 'lamb-leg-rolled'];
         foreach ($slugs as $slug) {
             $cut = Counter::open()->catalogue->cut($slug);
-            $ask = ['cut' => $slug, 'thickness_mm' => $cut->piece->typicalMm];
+            $ask = ['cut' => $slug, 'thickness_mm' => $cut->build->typicalMm];
             self::assertNull(Counter::open()->ticket($ask)['tempering'], $slug);
             self::assertSame('stop', Counter::open()->ticket([...$ask, 'start_c' => 6])['verdict']['level'], $slug);
             try {
@@ -168,7 +168,7 @@ final class SlowAndColdTest extends TestCase
             }
             foreach (Profile::cases() as $profile) {
                 foreach (['patted', 'wet'] as $surface) {
-                    $ticket = Counter::open()->ticket(['cut' => $slug, 'thickness_mm' => max($mm, $cut->piece->thinnestMm), 'method' => $method, 'surface' => $surface, 'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'official_minimum']]], $profile);
+                    $ticket = Counter::open()->ticket(['cut' => $slug, 'thickness_mm' => max($mm, $cut->build->thinnestMm), 'method' => $method, 'surface' => $surface, 'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'official_minimum']]], $profile);
                     self::assertLessThanOrEqual(100.0, $ticket['peak_core_c'], "{$slug} {$profile->value}");
                     self::assertFalse($ticket['can_probe']);
                     self::assertLessThan(1200.0, $ticket['time']['high_s'], "{$slug} {$profile->value}");

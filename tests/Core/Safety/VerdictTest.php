@@ -137,7 +137,7 @@ final class VerdictTest extends TestCase
                         continue; // 90 °C to the core is for steam and boiling water, not for a pan: the next test
                     }
                     $ticket = Counter::open()->ticket([
-                        'cut' => $cut->slug, 'thickness_mm' => $cut->piece->typicalMm, 'method' => $method->value,
+                        'cut' => $cut->slug, 'thickness_mm' => $cut->build->typicalMm, 'method' => $method->value,
                         'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'official_minimum']],
                     ], $profile);
                     if (! $ticket['verdict']['meets_official_minimum'] || $ticket['verdict']['level'] === 'stop') {
@@ -255,13 +255,13 @@ final class VerdictTest extends TestCase
 
         return [
             'cut' => $cut->slug,
-            'thickness_mm' => $cut->piece->thinnestMm + ($cut->piece->thickestMm - $cut->piece->thinnestMm) * $thickness / 1000,
+            'thickness_mm' => $cut->build->thinnestMm + ($cut->build->thickestMm - $cut->build->thinnestMm) * $thickness / 1000,
             'method' => $methods[$method % count($methods)]->value,
             'start_c' => $startC,
             'heat_c' => $heatC,
             'surface' => $surface->value,
             'fires' => array_map(static fn (array $sorts): string => $sorts[$fire % count($sorts)], FireChoices::of(Kitchen::from(DataFolder::shipped()), $methods[$method % count($methods)])),
-            'thin_mm' => $thinMm === null ? null : min($thinMm, $cut->piece->thinnestMm),
+            'thin_mm' => $thinMm === null ? null : min($thinMm, $cut->build->thinnestMm),
             'schools' => ['doneness_words' => $scale->value],
             'diners' => [['count' => 2, 'at_risk' => $atRisk, 'doneness' => $words[$word % count($words)]]],
         ];

@@ -77,18 +77,18 @@ final class SchoolsTest extends TestCase
         $ask = ['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'method' => 'pan', 'diners' => [['count' => 2]]];
         $house = new HouseRules(schools: ['turning' => 'once', 'salt' => 'ahead', 'doneness_words' => 'official']);
         $read = Counter::open()->reader->read($ask, $house);
-        self::assertTrue($read->manner->turnsOnce);
-        self::assertSame('dried', $read->surface->value);
-        self::assertSame(62.8, $read->doneness->targetC);
+        self::assertTrue($read->way->manner->turnsOnce);
+        self::assertSame('dried', $read->piece->surface->value);
+        self::assertSame(62.8, $read->shares[0]->doneness->targetC);
         self::assertSame('once', $read->schools['turning']);
-        self::assertFalse(Counter::open()->reader->read([...$ask, 'turns' => 'often'], $house)->manner->turnsOnce); // what is asked goes before the house
+        self::assertFalse(Counter::open()->reader->read([...$ask, 'turns' => 'often'], $house)->way->manner->turnsOnce); // what is asked goes before the house
         self::assertEquals(['turning' => 'often', 'salt' => 'just_before'], array_intersect_key(Counter::open()->ticket($ask)['schools'], ['turning' => 0, 'salt' => 0]));
     }
 
     public function test_what_must_start_cold_starts_cold_whatever_the_house_does(): void
     {
         $house = new HouseRules(schools: ['temper' => 'long']);
-        $outS = static fn (array $ask): float => Counter::open()->reader->read(['diners' => [['count' => 2]], ...$ask], $house)->outOfFridgeS;
+        $outS = static fn (array $ask): float => Counter::open()->reader->read(['diners' => [['count' => 2]], ...$ask], $house)->piece->outOfFridgeS;
 
         self::assertSame(7200.0, $outS(['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'method' => 'pan']));
         self::assertSame(0.0, $outS(['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'method' => 'pan', 'diners' => [['count' => 2, 'at_risk' => true]]]));

@@ -26,7 +26,7 @@ final readonly class Apart implements Criterion
 
     public function isAsked(Wish $wish): bool
     {
-        return count($wish->eaters) > 1;
+        return count($wish->eaters->groups) > 1;
     }
 
     public function value(Option $option, Wish $wish, Field $field): float

@@ -28,7 +28,7 @@ final readonly class Appetite implements Criterion
         if ($option->pieces === null || $option->lot->thickness === null) {
             return 1.0;
         }
-        $ratio = $option->lot->cut->piece->mass($option->thickness)->toGrams() / ($option->raw->toGrams() / $wish->heads());
+        $ratio = $option->lot->cut->build->mass($option->thickness)->toGrams() / ($option->raw->toGrams() / $wish->eaters->heads());
         $ratio = $ratio < 1.0 ? 1.0 / $ratio : $ratio;
 
         return max(0.0, 1.0 - 2.0 * abs($ratio - round($ratio)) / $ratio);
@@ -36,6 +36,6 @@ final readonly class Appetite implements Criterion
 
     public function says(Option $option, Wish $wish, float $value): ?Phrase
     {
-        return $value >= 0.5 || $option->pieces === null ? null : new Phrase('match.uneven', ['pieces' => $option->pieces, 'heads' => $wish->heads()]);
+        return $value >= 0.5 || $option->pieces === null ? null : new Phrase('match.uneven', ['pieces' => $option->pieces, 'heads' => $wish->eaters->heads()]);
     }
 }

@@ -45,7 +45,7 @@ final class Doneness implements Criterion
         $bestC = $this->bestC[$cut->slug];
         $off = 0.0;
         foreach ($option->shares as $share) {
-            $off = max($off, $bestC === null ? 0.0 : abs($share->word->targetC - $bestC) / self::FAR_K);
+            $off = max($off, $bestC === null ? 0.0 : abs($share->doneness->targetC - $bestC) / self::FAR_K);
         }
 
         return max(0.0, 1.0 - $off) * ($option->level === Level::Clear ? 1.0 : self::CAUTION);
@@ -54,8 +54,8 @@ final class Doneness implements Criterion
     public function says(Option $option, Wish $wish, float $value): ?Phrase
     {
         return match (true) {
-            $value < 0.5 => new Phrase('match.not_its_best', ['word' => $option->longest()->word->word]),
-            $option->level === Level::Clear && $option->longest()->isAtRisk() => new Phrase('match.safe_for_all'),
+            $value < 0.5 => new Phrase('match.not_its_best', ['word' => $option->longest()->doneness->word]),
+            $option->level === Level::Clear && $option->longest()->eaters->isAnyoneAtRisk() => new Phrase('match.safe_for_all'),
             default => null,
         };
     }

@@ -35,7 +35,7 @@ final class Fire implements Criterion
     public function value(Option $option, Wish $wish, Field $field): float
     {
         $own = $option->method->appliances();
-        $said = $wish->appliances ?? $own;
+        $said = $wish->means->appliances ?? $own;
         $used = count(array_filter($said, static fn (ApplianceKind $kind): bool => in_array($kind, $own, true))) / max(1, count($said));
 
         return 0.5 * $used + 0.5 / $this->batches($option, $wish);
@@ -51,12 +51,12 @@ final class Fire implements Criterion
     private function batches(Option $option, Wish $wish): int
     {
         $kind = $option->method->appliances()[0];
-        $sort = $kind->value.' '.($wish->fires->types[$kind->value] ?? '');
+        $sort = $kind->value.' '.($wish->means->fires->types[$kind->value] ?? '');
         if (! array_key_exists($sort, $this->metals)) {
-            $this->metals[$sort] = $this->kitchen->appliance($kind, $wish->fires)->metal;
+            $this->metals[$sort] = $this->kitchen->appliance($kind, $wish->means->fires)->metal;
         }
         $metal = $this->metals[$sort];
 
-        return $metal === null || $option->pieces === null || $option->lot->cut->piece->isRound() ? 1 : (int) ceil($option->pieces / $metal->holds(Load::of($option->lot->cut, $option->thickness)));
+        return $metal === null || $option->pieces === null || $option->lot->cut->build->isRound() ? 1 : (int) ceil($option->pieces / $metal->holds(Load::of($option->lot->cut, $option->thickness)));
     }
 }

@@ -62,7 +62,7 @@ final readonly class Margin implements Criterion
         if (in_array($option->method, self::KEEPS_FAT, true)) {
             return 1.0 - self::FAT_STAYS * $margin;
         }
-        $past = ($option->longest()->word->targetC - self::FROM_C) / (self::WELL_C - self::FROM_C);
+        $past = ($option->longest()->doneness->targetC - self::FROM_C) / (self::WELL_C - self::FROM_C);
         $need = in_array($option->method, self::FORGIVING, true) ? 0.0 : self::USED * max(0.0, min(1.0, $past)) + ($wish->wants(Want::Easy) ? 1.0 - self::USED : 0.0);
 
         return 1.0 - $need * (1.0 - $margin);

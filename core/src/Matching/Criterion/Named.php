@@ -20,7 +20,7 @@ final readonly class Named implements Criterion
 
     public function isAsked(Wish $wish): bool
     {
-        return $wish->named !== null;
+        return $wish->meat->named !== null;
     }
 
     public function value(Option $option, Wish $wish, Field $field): float

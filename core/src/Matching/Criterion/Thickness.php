@@ -31,18 +31,18 @@ final readonly class Thickness implements Criterion
         if ($option->lot->thickness === null) {
             return 1.0; // cut to order
         }
-        $wishedMm = $wish->thickness?->toMillimetres() ?? $option->lot->cut->piece->typicalMm;
+        $wishedMm = $wish->meat->thickness?->toMillimetres() ?? $option->lot->cut->build->typicalMm;
         $off = abs(log($option->thickness->toMillimetres() / $wishedMm, 2));
 
-        return max(0.0, 1.0 - ($wish->thickness === null ? 1.0 : self::ASKED) * $off);
+        return max(0.0, 1.0 - ($wish->meat->thickness === null ? 1.0 : self::ASKED) * $off);
     }
 
     public function says(Option $option, Wish $wish, float $value): ?Phrase
     {
-        $args = ['thickness_mm' => $option->thickness->toMillimetres(), 'wished_mm' => $wish->thickness?->toMillimetres() ?? 0.0];
+        $args = ['thickness_mm' => $option->thickness->toMillimetres(), 'wished_mm' => $wish->meat->thickness?->toMillimetres() ?? 0.0];
 
         return match (true) {
-            $wish->thickness === null => null,
+            $wish->meat->thickness === null => null,
             $option->lot->thickness === null => new Phrase('match.cut_to_order', $args),
             $value >= 0.8 => new Phrase('match.thick_enough', $args),
             default => new Phrase($args['thickness_mm'] > $args['wished_mm'] ? 'match.thicker' : 'match.thinner', $args),

@@ -44,6 +44,6 @@ final readonly class Window implements Criterion
 
     private static function secondsPerKelvin(Option $option, float $heatS): float
     {
-        return max(1.0, $heatS) / max(1.0, $option->longest()->word->targetC - self::FROM_C);
+        return max(1.0, $heatS) / max(1.0, $option->longest()->doneness->targetC - self::FROM_C);
     }
 }

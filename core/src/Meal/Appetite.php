@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nessmark\Advice;
+namespace Nessmark\Meal;
 
 enum Appetite: string
 {

@@ -10,7 +10,7 @@ use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
 
 /** The size of one piece as it is usually sold: the body it is followed as, its thickness or diameter, its weight. */
-final readonly class Piece
+final readonly class Build
 {
     private function __construct(
         public Shape $shape,

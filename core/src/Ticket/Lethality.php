@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Ticket;
 
 /** How far an organism is brought down at the coldest depth, with the set it was reckoned by. */
-final readonly class LogReduction
+final readonly class Lethality
 {
     public function __construct(
         public string $organism,

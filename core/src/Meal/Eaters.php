@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Meal;
+
+/** Who eats: from the line that is typed to the card that is handed over. */
+final readonly class Eaters
+{
+    /** @var non-empty-list<Eater> */
+    public array $groups;
+
+    public function __construct(Eater $first, Eater ...$others)
+    {
+        $this->groups = [$first, ...array_values($others)];
+    }
+
+    /** @param  list<Eater>  $groups  none: one, who eats as usual */
+    public static function of(array $groups): self
+    {
+        return new self(...($groups === [] ? [new Eater] : $groups));
+    }
+
+    public function and(self $others): self
+    {
+        return new self(...$this->groups, ...$others->groups);
+    }
+
+    public function heads(): int
+    {
+        return array_sum(array_map(static fn (Eater $eater): int => $eater->count, $this->groups));
+    }
+
+    public function isAnyoneAtRisk(): bool
+    {
+        return array_filter($this->groups, static fn (Eater $eater): bool => $eater->atRisk) !== [];
+    }
+
+    /** The same people, each without a wish of their own. */
+    public function asUsual(): self
+    {
+        return new self(...array_map(static fn (Eater $eater): Eater => $eater->wanting(null), $this->groups));
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Meal;
+
+use Nessmark\Quantity\Mass;
+use Nessmark\Safety\Serving;
+
+/** A dish for one of its shares: what one cook is for. */
+final readonly class Plate
+{
+    /** @param  Mass|null  $raw  its part of what is sold by weight */
+    public function __construct(public Piece $piece, public Way $way, public Share $share, public Occasion $occasion, public ?Mass $raw) {}
+
+    public function cooked(Way $way): self
+    {
+        return new self($this->piece, $way, $this->share, $this->occasion, $this->raw);
+    }
+
+    /** What safety has to know of it. */
+    public function serving(): Serving
+    {
+        return new Serving(
+            $this->piece->cut, $this->share->eaters->isAnyoneAtRisk(), $this->occasion->house->standard, $this->piece->rearing, $this->piece->isParasiteFrozen,
+            $this->way->method->isInBath(),
+        );
+    }
+}
