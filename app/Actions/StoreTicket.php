@@ -16,76 +16,94 @@ use App\Services\Stock;
 use App\Services\Units;
 use Illuminate\Support\Facades\DB;
 use Nessmark\Advice\TicketAssembly;
-use Nessmark\Contract\AskReader;
 use Nessmark\Contract\Json;
+use Nessmark\Contract\MealReader;
+use Nessmark\Contract\Seen;
 use Nessmark\Data\Engine;
 use Nessmark\Errors\InputRefused;
+use Nessmark\Meal\Dish;
 use Nessmark\Quantity\Mass;
+use Nessmark\Ticket\DishTicket;
 
-/** Computes the ask once more and keeps it with its result, so that what is handed over is what was computed. */
+/** Computes each dish once more and keeps them together with what is taken from their lots, all or nothing: what is handed over is what was computed. */
 final readonly class StoreTicket
 {
-    public function __construct(private AskReader $reader, private TicketAssembly $tickets, private ShopCatalogue $catalogues, private Stock $stock, private MoveStock $moves, private House $house) {}
+    public function __construct(
+        private MealReader $meals,
+        private TicketAssembly $tickets,
+        private ShopCatalogue $catalogues,
+        private Stock $stock,
+        private MoveStock $moves,
+        private House $house,
+    ) {}
 
     /**
-     * @param  array<string, mixed>  $askData
-     * @param  list<string>  $cautionsRead  ids of the findings that were read out
-     * @param  int|null  $soldG  as weighed; null for what the ticket says
+     * @param  non-empty-list<DishToGive>  $dishes
      *
-     * @throws TicketRefused if the plan is a stop, or a caution was not read out
-     * @throws StockRefused if the lot has less left, whoever took it
-     * @throws InputRefused if the ask is wrong, or the shop has no such lot
+     * @throws TicketRefused if a dish is a stop, a caution was not read out, or it would by now come out otherwise than it was seen
+     * @throws StockRefused if a lot has less left, whoever took it
+     * @throws InputRefused if an ask is wrong, or the shop has no such lot
      */
-    public function execute(User $user, array $askData, Units $units, ?string $customerLabel, array $cautionsRead, ?int $soldG = null, ?Customer $customer = null): Ticket
+    public function execute(User $user, array $dishes, Units $units, ?string $customerLabel = null, ?Customer $customer = null): Ticket
     {
         $now = $user->shop->now();
-        $askData['now'] ??= $now->format(DATE_ATOM);
-        [$row, $lot] = $this->stock->soldFrom($user->shop, $askData['lot'] ?? null);
-        $dish = $this->reader->read($askData, $this->house->rules($user->shop), $this->catalogues->of($user->shop), $lot);
-        if ($lot !== null && $lot->isPastOn($now)) {
-            throw StockRefused::past($lot->number);
+        $asks = array_map(static fn (DishToGive $dish): array => [...$dish->ask, 'now' => $dish->ask['now'] ?? $now->format(DATE_ATOM)], $dishes);
+        $sold = array_map(fn (DishToGive $dish): array => $this->stock->soldFrom($user->shop, $dish->ask['lot'] ?? null), $dishes);
+        $meal = $this->meals->read($asks, array_column($sold, 1), $this->house->rules($user->shop), $this->catalogues->of($user->shop));
+        foreach ($sold as [, $lot]) {
+            if ($lot?->isPastOn($now) === true) {
+                throw StockRefused::past($lot->number);
+            }
         }
-        $result = $this->tickets->advise($dish, $lot, $user->shop->currency);
-        if (! $result->verdict->mayBeHandedOver) {
+        $ticket = $this->tickets->serve($meal, $user->shop->currency);
+        if (! $ticket->mayBeHandedOver()) {
             throw TicketRefused::stopped();
         }
-        $unread = array_values(array_diff(array_column($result->verdict->findings, 'id'), $cautionsRead));
+        foreach ($dishes as $i => $dish) {
+            if ($dish->seen !== null && $dish->seen !== Seen::id($ticket->dishes[$i])) {
+                throw TicketRefused::otherwiseNow($ticket->dishes[$i]->cut->name);
+            }
+        }
+        $unread = $ticket->unread(array_map(static fn (DishToGive $dish): array => $dish->cautionsRead, $dishes));
         if ($unread !== []) {
             throw TicketRefused::notReadOut($unread);
         }
 
-        return DB::transaction(function () use ($user, $askData, $dish, $result, $units, $customerLabel, $cautionsRead, $row, $lot, $soldG, $customer): Ticket {
+        return DB::transaction(function () use ($user, $dishes, $asks, $sold, $meal, $ticket, $units, $customerLabel, $customer): Ticket {
             Shop::query()->whereKey($user->shop_id)->lockForUpdate()->first(); // one number at a time
-            if ($row !== null) {
-                Lot::query()->whereKey($row->id)->lockForUpdate()->first(); // before a ticket refers to it, so that nobody waits for somebody who waits
-            }
+            // Before a ticket refers to them, and in one order, so that nobody waits for somebody who waits.
+            Lot::query()->whereKey(array_values(array_filter(array_map(static fn (array $row): ?int => $row[0]?->id, $sold))))->orderBy('id')->lockForUpdate()->get();
             $last = Ticket::query()->where('shop_id', $user->shop_id)->max('number');
-
-            $grams = $soldG ?? (int) round($result->amounts->rawG);
-            $ticket = Ticket::query()->create([
-                'shop_id' => $user->shop_id,
-                'user_id' => $user->id,
-                'number' => (is_numeric($last) ? (int) $last : 0) + 1,
-                'customer_label' => $customerLabel ?? $customer?->name,
-                'customer_id' => $customer?->id,
-                'units' => $units->value,
-                'cut_slug' => $dish->piece->cut->slug,
-                'cut_name' => $dish->piece->cut->name,
-                'method' => $dish->way->method->value,
-                'verdict' => $result->verdict->level->value,
-                'ask' => $askData,
-                'result' => Json::of($result),
-                'cautions_read' => $cautionsRead,
-                'engine_version' => Engine::VERSION,
-                'lot_id' => $row?->id,
-                'sold_g' => $row === null ? null : $grams,
-                'price_minor' => $lot?->priceMinor(Mass::ofGrams($grams)),
+            $kept = Ticket::query()->create([
+                'shop_id' => $user->shop_id, 'user_id' => $user->id, 'number' => (is_numeric($last) ? (int) $last : 0) + 1,
+                'customer_label' => $customerLabel ?? $customer?->name, 'customer_id' => $customer?->id, 'units' => $units->value, 'engine_version' => Engine::VERSION,
             ]);
-            if ($row !== null) {
-                $this->moves->execute($row, $user, MoveKind::Sold, $grams, null, $ticket);
+            foreach ($dishes as $i => $dish) {
+                $row = $sold[$i][0];
+                $grams = $dish->soldG ?? (int) round($ticket->dishes[$i]->amounts->rawG);
+                $kept->dishes()->create([
+                    'place' => $i + 1, 'ask' => $asks[$i], 'cautions_read' => $dish->cautionsRead, 'lot_id' => $row?->id, 'sold_g' => $row === null ? null : $grams,
+                    ...self::columns($meal->dishes[$i], $ticket->dishes[$i], $grams),
+                ]);
+                if ($row !== null) {
+                    $this->moves->execute($row, $user, MoveKind::Sold, $grams, null, $kept);
+                }
             }
 
-            return $ticket;
+            return $kept;
         }, Once::TRIES);
+    }
+
+    /** @return array<string, mixed> */
+    private static function columns(Dish $dish, DishTicket $ticket, int $grams): array
+    {
+        return [
+            'cut_slug' => $dish->piece->cut->slug,
+            'cut_name' => $dish->piece->cut->name,
+            'method' => $dish->way->method->value,
+            'verdict' => $ticket->verdict->level->value,
+            'result' => Json::of($ticket),
+            'price_minor' => $dish->piece->lot?->priceMinor(Mass::ofGrams($grams)),
+        ];
     }
 }

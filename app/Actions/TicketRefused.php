@@ -26,6 +26,12 @@ final class TicketRefused extends DomainException implements CoreException
         return new self('Read these cautions out first: '.implode(', ', $unread).'.', 'ticket.caution_not_read');
     }
 
+    /** The house, the lot or the engine changed after it was shown. */
+    public static function otherwiseNow(string $cut): self
+    {
+        return new self("{$cut} would by now come out otherwise than it was shown. Look at it again, then give it.", 'ticket.otherwise_now');
+    }
+
     public static function tooLate(int $minutes): self
     {
         return new self("A ticket is taken back within {$minutes} minutes. After that, count the lot again.", 'ticket.too_late');

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Actions\TakeTicketBack;
-use App\Casts\KeptResult;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
 /**
- * A ticket as it was handed over: what was asked, what was computed, and by which engine.
+ * A ticket as it was handed over: for whom, by whom, by which engine; its dishes are rows of their own.
  *
  * @property string $id
  * @property int $shop_id
@@ -20,28 +21,29 @@ use Illuminate\Support\Carbon;
  * @property int $number
  * @property string|null $customer_label
  * @property string $units
- * @property array<string, mixed> $ask
- * @property array<string, mixed> $result
- * @property list<string> $cautions_read
  * @property string $engine_version
  * @property Carbon $created_at
  * @property Carbon|null $taken_back_at
  * @property-read User $user
  * @property-read Shop $shop
+ * @property-read Collection<int, TicketDish> $dishes  in their places
  */
 final class Ticket extends Model
 {
     use HasUlids;
 
-    protected $fillable = [
-        'shop_id', 'user_id', 'number', 'customer_label', 'units', 'ask', 'result', 'cautions_read',
-        'cut_slug', 'cut_name', 'method', 'verdict', 'engine_version', 'lot_id', 'sold_g', 'price_minor', 'customer_id', 'taken_back_at',
-    ];
+    protected $fillable = ['shop_id', 'user_id', 'number', 'customer_label', 'customer_id', 'units', 'engine_version', 'taken_back_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['ask' => 'array', 'result' => KeptResult::class, 'cautions_read' => 'array', 'taken_back_at' => 'datetime'];
+        return ['taken_back_at' => 'datetime'];
+    }
+
+    /** @return HasMany<TicketDish, $this> */
+    public function dishes(): HasMany
+    {
+        return $this->hasMany(TicketDish::class)->orderBy('place');
     }
 
     public function canBeTakenBack(): bool

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\OpenApi;
 
 use Nessmark\Data\Engine;
-use Nessmark\Ticket\Ticket;
+use Nessmark\Ticket\DishTicket;
 use OpenApi\Attributes as OA;
 use OpenApi\Generator;
 use RuntimeException;
@@ -28,7 +28,7 @@ final class Description
         if (! $description instanceof stdClass || ! $description->components instanceof stdClass) {
             throw new RuntimeException('The API description has no components.');
         }
-        $schemas = [...(array) $description->components->schemas, ...Reflected::of(Ticket::class)];
+        $schemas = [...(array) $description->components->schemas, ...Reflected::of(DishTicket::class)];
         ksort($schemas);
         $description->components->schemas = (object) $schemas;
 

@@ -11,7 +11,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'key', type: 'string'),
     new OA\Property(property: 'args', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number')])),
 ])]
-#[OA\Schema(schema: 'Advice', type: 'object', additionalProperties: false, required: ['ticket'], properties: [
-    new OA\Property(property: 'ticket', ref: '#/components/schemas/Ticket'),
+#[OA\Schema(schema: 'Advice', type: 'object', additionalProperties: false, required: ['id', 'ticket'], properties: [
+    new OA\Property(property: 'id', type: 'string', description: 'of what is seen; giving names it'),
+    new OA\Property(property: 'ticket', ref: '#/components/schemas/DishTicket'),
 ])]
 final class TicketSchemas {}

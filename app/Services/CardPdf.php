@@ -8,7 +8,7 @@ use App\Models\Ticket;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 
-/** The take-home card: one A5 page, computed figures first, in the customer's units with the other beside them. */
+/** The take-home card: one A5 page a dish, computed figures first, in the customer's units with the other beside them. */
 final readonly class CardPdf
 {
     public function __construct(private Wording $wording, private SliceSvg $slice) {}
@@ -20,7 +20,7 @@ final readonly class CardPdf
     {
         foreach (self::SIZES as $size) {
             $pdf = $this->set($ticket, $units, $size);
-            if ($pdf->getCanvas()->get_page_count() === 1) {
+            if ($pdf->getCanvas()->get_page_count() === $ticket->dishes->count()) {
                 break;
             }
         }
@@ -41,16 +41,13 @@ final readonly class CardPdf
             'defaultFont' => 'atkinson',
         ]);
         $pdf = new Dompdf($options);
-        $result = $ticket->result;
-        /** @var array{shape: string, across_mm: float, tissue: string, peaks_c: list<array{float, float}>} $section */
-        $section = $result['cross_section'];
         $pdf->loadHtml(view('card', [
             'ticket' => $ticket,
-            'result' => $result,
             'units' => $units,
             'other' => $units === Units::Metric ? Units::Imperial : Units::Metric,
             'wording' => $this->wording,
-            'slice' => 'data:image/svg+xml;base64,'.base64_encode($this->slice->draw($section)),
+            /** @param  array{shape: string, across_mm: float, tissue: string, peaks_c: list<array{float, float}>}  $section */
+            'slice' => fn (array $section): string => 'data:image/svg+xml;base64,'.base64_encode($this->slice->draw($section)),
             'fonts' => resource_path('fonts'),
             'pt' => static fn (float $points): string => round($points * $size, 2).'pt',
         ])->render());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\DishToGive;
 use App\Actions\ImportLots;
 use App\Actions\StoreTicket;
 use App\Models\Lot;
@@ -27,6 +28,8 @@ final class DemoShopSeeder extends Seeder
     ];
 
     private const TIME_ZONE = 'Europe/Stockholm';
+
+    private const READ = ['safety.below_minimum', 'safety.below_minimum_held', 'safety.parasites', 'safety.hazard_hepatitis_e'];
 
     /** @var list<array{label: string, units: Units, ask: array<string, mixed>}> */
     private const TICKETS = [
@@ -62,7 +65,7 @@ final class DemoShopSeeder extends Seeder
         }
         $advisor = User::query()->with('shop')->where('sign_in', 'maret')->firstOrFail();
         foreach (self::TICKETS as $ticket) {
-            $store->execute($advisor, $ticket['ask'], $ticket['units'], $ticket['label'], ['safety.below_minimum', 'safety.below_minimum_held', 'safety.parasites', 'safety.hazard_hepatitis_e']);
+            $store->execute($advisor, [new DishToGive($ticket['ask'], self::READ)], $ticket['units'], $ticket['label']);
         }
     }
 }

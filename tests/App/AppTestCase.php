@@ -36,11 +36,12 @@ abstract class AppTestCase extends TestCase
     }
 
     /**
-     * @param  array<string, mixed>  $change
+     * @param  array<string, mixed>  $dish  what is otherwise with its one dish
+     * @param  array<string, mixed>  $change  what is otherwise with the rest
      * @return array<string, mixed> a ticket to keep, its caution read out
      */
-    protected static function newTicket(array $change = []): array
+    protected static function newTicket(array $dish = [], array $change = []): array
     {
-        return [...['ask' => self::RUMP, 'units' => 'metric', 'customer_label' => 'Pell', 'cautions_read' => ['safety.below_minimum_held']], ...$change];
+        return ['dishes' => [[...['ask' => self::RUMP, 'cautions_read' => ['safety.below_minimum_held']], ...$dish]], ...['units' => 'metric', 'customer_label' => 'Pell'], ...$change];
     }
 }

@@ -48,7 +48,7 @@ final class AtlasTest extends AppTestCase
 
         $this->getJson('/api/v1/cuts?find=harbour')->assertJsonPath('cuts.0.slug', 'harbour-steak')->assertJsonPath('cuts.0.is_own', true);
         $this->postJson('/api/v1/tickets', self::newTicket(['ask' => ['cut' => 'harbour-steak', 'thickness_mm' => 25, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => 'medium_rare']]]]))
-            ->assertCreated()->assertJsonPath('ticket.cut.name', 'Harbour steak');
+            ->assertCreated()->assertJsonPath('dishes.0.ticket.cut.name', 'Harbour steak');
         $this->actingAs($this->staff(shop: 'Shop on the hill', signIn: 'other'))->getJson('/api/v1/cuts/harbour-steak')->assertUnprocessable();
         $this->actingAs($head)->deleteJson('/api/v1/cuts/harbour-steak')->assertNoContent();
         $this->getJson('/api/v1/cuts/harbour-steak')->assertUnprocessable();

@@ -72,7 +72,7 @@ final class HouseTest extends AppTestCase
         $id = $this->postJson('/api/v1/customers', ['name' => 'Pell', 'appliances' => ['pan', 'oven'], 'fires' => ['oven' => 'fan']])->assertCreated()->json('id');
         $this->postJson('/api/v1/customers', ['name' => 'Pell'])->assertUnprocessable();
         $this->postJson('/api/v1/customers', ['name' => 'Odd', 'appliances' => ['cauldron']])->assertUnprocessable();
-        $this->postJson('/api/v1/tickets', [...self::newTicket(['customer_label' => null]), 'customer_id' => $id])->assertCreated()->assertJsonPath('customer_label', 'Pell');
+        $this->postJson('/api/v1/tickets', self::newTicket(change: ['customer_label' => null, 'customer_id' => $id]))->assertCreated()->assertJsonPath('customer_label', 'Pell');
         $this->getJson('/api/v1/customers?find=pe')->assertJsonPath('customers.0.tickets', 1)->assertJsonPath('customers.0.fires.oven', 'fan');
         $this->getJson("/api/v1/tickets?customer={$id}")->assertJsonCount(1, 'tickets');
 

@@ -24,7 +24,7 @@ final class LastPieceTest extends AppTestCase
         $sold = 0;
         for ($i = 0; $i < 10; $i++) {
             try {
-                $app->make(App\Actions\StoreTicket::class)->execute($user, $ask, App\Services\Units::Metric, null, ['safety.below_minimum'], 100);
+                $app->make(App\Actions\StoreTicket::class)->execute($user, [new App\Actions\DishToGive($ask, ['safety.below_minimum'], 100)], App\Services\Units::Metric);
                 $sold++;
             } catch (App\Actions\StockRefused) {
             }

@@ -8,6 +8,7 @@ use App\Models\Lot;
 use App\Models\LotMove;
 use App\Models\Role;
 use App\Models\Ticket;
+use App\Models\TicketDish;
 
 /** From the line to the match to the ticket that takes it out of the case. */
 final class MatchTest extends AppTestCase
@@ -38,17 +39,17 @@ final class MatchTest extends AppTestCase
         self::assertSame(['L1', 'sear_then_oven', 2], [$best['lot']['number'], $best['method'], count($best['reasons'])]);
 
         $ticket = $this->postJson('/api/v1/advice', $best['ask'])->assertOk()->assertJsonPath('ticket.price.lot', 'L1')->assertJsonPath('ticket.price.total', 19.76)->json('ticket'); // 760 g at 26
-        $this->postJson('/api/v1/tickets', ['ask' => $best['ask'], 'units' => 'metric', 'cautions_read' => array_column($ticket['verdict']['findings'], 'key'), 'sold_g' => 800])->assertCreated();
+        $this->postJson('/api/v1/tickets', self::newTicket(['ask' => $best['ask'], 'cautions_read' => array_column($ticket['verdict']['findings'], 'key'), 'sold_g' => 800]))->assertCreated();
 
         self::assertSame(700, Lot::query()->where('number', 'L1')->value('left_g'));
         self::assertSame([-800, 700, Ticket::query()->value('id')], array_values(LotMove::query()->where('kind', 'sold')->firstOrFail()->only(['change_g', 'left_g', 'ticket_id'])));
-        self::assertSame([800, 2080], array_values(Ticket::query()->firstOrFail()->only(['sold_g', 'price_minor'])));
+        self::assertSame([800, 2080], array_values(TicketDish::query()->firstOrFail()->only(['sold_g', 'price_minor'])));
     }
 
     public function test_more_than_is_left_is_not_sold_and_no_ticket_is_kept(): void
     {
         $ask = ['cut' => 'lamb-rump', 'lot' => 'L1', 'thickness_mm' => 45, 'method' => 'sear_then_oven', 'diners' => [['count' => 9, 'doneness' => 'medium_rare']]];
-        $this->postJson('/api/v1/tickets', ['ask' => $ask, 'units' => 'metric', 'cautions_read' => ['safety.below_minimum_held']])->assertConflict()->assertJsonPath('reason', 'lot.too_little');
+        $this->postJson('/api/v1/tickets', self::newTicket(['ask' => $ask]))->assertConflict()->assertJsonPath('reason', 'lot.too_little');
 
         self::assertSame([1500, 0], [Lot::query()->where('number', 'L1')->value('left_g'), Ticket::query()->count()]);
     }
@@ -75,7 +76,7 @@ final class MatchTest extends AppTestCase
         // Needled, whatever the ask says: a stop where whole meat is a caution.
         $this->postJson('/api/v1/advice', ['cut' => 'beef-strip-steak', 'lot' => 'N1', 'thickness_mm' => 28, 'method' => 'pan', 'diners' => [['count' => 1, 'doneness' => 'rare']]])->assertOk()->assertJsonPath('ticket.verdict.level', 'stop');
 
-        $this->postJson('/api/v1/tickets', ['ask' => ['cut' => 'lamb-rump', 'lot' => 'P1', 'thickness_mm' => 45, 'method' => 'sear_then_oven', 'diners' => [['count' => 2, 'doneness' => 'medium_rare']]], 'units' => 'metric', 'cautions_read' => ['safety.below_minimum_held']])
+        $this->postJson('/api/v1/tickets', self::newTicket(['ask' => [...self::RUMP, 'lot' => 'P1', 'diners' => [['count' => 2, 'doneness' => 'medium_rare']]]]))
             ->assertConflict()->assertJsonPath('reason', 'lot.past');
         self::assertSame(0, Ticket::query()->count());
     }

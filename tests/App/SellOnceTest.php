@@ -43,7 +43,7 @@ final class SellOnceTest extends AppTestCase
     public function test_a_key_belongs_to_what_it_was_made_for_and_to_its_shop(): void
     {
         $this->give()->assertCreated();
-        $this->give(['customer_label' => 'Somebody else'])->assertConflict()->assertJsonPath('reason', 'once.other');
+        $this->give(['sold_g' => 701])->assertConflict()->assertJsonPath('reason', 'once.other');
         $this->give(key: 'too bad')->assertUnprocessable()->assertJsonPath('violations.0.key', 'Idempotency-Key');
 
         $this->actingAs($this->staff(Role::Advisor, shop: 'Shop on the hill', signIn: 'other'));

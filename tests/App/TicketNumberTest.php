@@ -19,7 +19,7 @@ final class TicketNumberTest extends AppTestCase
         $user = App\Models\User::query()->with('shop')->where('sign_in', 'rush')->firstOrFail();
         $ask = ['cut' => 'salmon-loin', 'thickness_mm' => 20, 'method' => 'water_bath', 'parasite_frozen' => true, 'diners' => [['count' => 1]]];
         for ($i = 0; $i < 5; $i++) {
-            $app->make(App\Actions\StoreTicket::class)->execute($user, $ask, App\Services\Units::Metric, null, ['safety.below_minimum']);
+            $app->make(App\Actions\StoreTicket::class)->execute($user, [new App\Actions\DishToGive($ask, ['safety.below_minimum'])], App\Services\Units::Metric);
         }
         PHP;
 

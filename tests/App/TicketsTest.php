@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Models\Role;
 use App\Models\Ticket;
+use App\Models\TicketDish;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\DB;
 use Nessmark\Data\Engine;
@@ -20,8 +21,8 @@ final class TicketsTest extends AppTestCase
         $kept = $this->actingAs($advisor)->postJson('/api/v1/tickets', self::newTicket())->assertCreated();
         $shown = $this->getJson('/api/v1/tickets/'.$kept->json('id'))->assertOk();
 
-        self::assertEquals($kept->json('ticket'), $shown->json('ticket'));
-        self::assertEquals(self::RUMP, array_diff_key($shown->json('ask'), ['now' => null]));
+        self::assertEquals($kept->json('dishes.0.ticket'), $shown->json('dishes.0.ticket'));
+        self::assertEquals(self::RUMP, array_diff_key($shown->json('dishes.0.ask'), ['now' => null]));
         $shown->assertJsonPath('engine_version', Engine::VERSION)->assertJsonPath('number', 1)->assertJsonPath('customer_label', 'Pell');
     }
 
@@ -64,7 +65,7 @@ final class TicketsTest extends AppTestCase
     {
         $this->actingAs($this->staff());
         $this->postJson('/api/v1/tickets', self::newTicket());
-        $this->postJson('/api/v1/tickets', self::newTicket(['customer_label' => '50% Ollie', 'ask' => ['cut' => 'pork-tenderloin', 'thickness_mm' => 60, 'method' => 'oven_roast', 'diners' => [['count' => 3]]]]));
+        $this->postJson('/api/v1/tickets', self::newTicket(['ask' => ['cut' => 'pork-tenderloin', 'thickness_mm' => 60, 'method' => 'oven_roast', 'diners' => [['count' => 3]]]], ['customer_label' => '50% Ollie']));
         $numbers = fn (string $find): array => array_column($this->getJson('/api/v1/tickets?find='.urlencode($find))->json('tickets'), 'number');
 
         self::assertSame([1], $numbers('rump'));
@@ -79,7 +80,9 @@ final class TicketsTest extends AppTestCase
         $this->actingAs($advisor)->postJson('/api/v1/tickets', self::newTicket())->assertCreated();
         $first = Ticket::query()->firstOrFail();
         for ($number = 2; $number <= 35; $number++) {
-            $first->replicate()->fill(['number' => $number])->save();
+            $copy = $first->replicate()->fill(['number' => $number]);
+            $copy->save();
+            $copy->dishes()->save($first->dishes[0]->replicate());
         }
         $pages = array_map(fn (int $page): array => $this->getJson("/api/v1/tickets?page={$page}")->assertOk()->json(), [1, 2]);
 
@@ -94,11 +97,11 @@ final class TicketsTest extends AppTestCase
         $this->postJson('/api/v1/tickets', self::newTicket())->assertJsonPath('number', 2);
     }
 
-    public function test_a_ticket_without_its_units_or_ask_is_refused_by_name(): void
+    public function test_a_ticket_without_its_units_or_an_ask_is_refused_by_name(): void
     {
-        $reply = $this->actingAs($this->staff())->postJson('/api/v1/tickets', ['units' => 'cubits', 'cautions_read' => []])->assertUnprocessable();
+        $reply = $this->actingAs($this->staff())->postJson('/api/v1/tickets', ['units' => 'cubits', 'dishes' => [['cautions_read' => []]]])->assertUnprocessable();
 
-        self::assertEqualsCanonicalizing(['ask', 'units'], array_column($reply->json('violations'), 'key'));
+        self::assertEqualsCanonicalizing(['dishes.0.ask', 'units'], array_column($reply->json('violations'), 'key'));
     }
 
     public function test_the_card_carries_the_pull_in_both_units(): void
@@ -107,7 +110,7 @@ final class TicketsTest extends AppTestCase
         $pdf = $this->get("/api/v1/tickets/{$id}/card.pdf?units=imperial")->assertOk()->assertHeader('Content-Type', 'application/pdf');
         $document = (new Parser)->parseContent((string) $pdf->getContent());
         $text = (string) preg_replace('/\s+/u', ' ', $document->getText());
-        $pull = Ticket::query()->firstOrFail()->result['pull_core_c'];
+        $pull = TicketDish::query()->firstOrFail()->result['pull_core_c'];
 
         self::assertCount(1, $document->getPages());
         self::assertStringContainsString(round($pull * 1.8 + 32).' °F', $text);
@@ -124,9 +127,9 @@ final class TicketsTest extends AppTestCase
         self::assertStringContainsString('clad steel', $text());
         self::assertStringContainsString('eat it at once', $text());
 
-        $ticket = Ticket::query()->firstOrFail();
-        $ticket->result = array_diff_key($ticket->result, array_flip(['fires', 'surface', 'losses', 'texture', 'tempering', 'keeping']));
-        $ticket->save();
+        $dish = TicketDish::query()->firstOrFail();
+        $dish->result = array_diff_key($dish->result, array_flip(['fires', 'surface', 'losses', 'texture', 'tempering', 'keeping']));
+        $dish->save();
 
         self::assertStringContainsString('Local food code', $text());
         self::assertStringNotContainsString('fan oven', $text());
@@ -138,18 +141,19 @@ final class TicketsTest extends AppTestCase
         $user = $this->staff();
         foreach ($rows as $i => ['ask' => $ask, 'result' => $result]) {
             $id = (string) \Illuminate\Support\Str::ulid();
-            DB::table('tickets')->insert([
-                'id' => $id, 'shop_id' => $user->shop_id, 'user_id' => $user->id, 'number' => $i + 1, 'units' => 'metric', 'cut_slug' => $ask['cut'], 'cut_name' => $result['cut']['name'], 'method' => $result['method'],
-                'verdict' => $result['verdict']['level'], 'ask' => json_encode($ask), 'result' => json_encode($result), 'cautions_read' => '[]', 'engine_version' => $result['engine_version'], 'created_at' => now(),
+            DB::table('tickets')->insert(['id' => $id, 'shop_id' => $user->shop_id, 'user_id' => $user->id, 'number' => $i + 1, 'units' => 'metric', 'engine_version' => $result['engine_version'], 'created_at' => now()]);
+            DB::table('ticket_dishes')->insert([
+                'ticket_id' => $id, 'place' => 1, 'cut_slug' => $ask['cut'], 'cut_name' => $result['cut']['name'], 'method' => $result['method'],
+                'verdict' => $result['verdict']['level'], 'ask' => json_encode($ask), 'result' => json_encode($result), 'shape' => 1, 'cautions_read' => '[]',
             ]);
-            $shown = $this->actingAs($user)->getJson("/api/v1/tickets/{$id}")->assertOk()->json('ticket');
+            $shown = $this->actingAs($user)->getJson("/api/v1/tickets/{$id}")->assertOk()->json('dishes.0.ticket');
             self::assertSame(array_column($result['verdict']['findings'], 'key'), array_column($shown['verdict']['findings'], 'id'));
             self::assertEquals([$result['pull_core_c'], null], [$shown['pull_core_c'], $shown['also_profile']]);
             self::assertArrayNotHasKey('trim', $shown);
             $card = (new Parser)->parseContent((string) $this->get("/api/v1/tickets/{$id}/card.pdf")->assertOk()->getContent());
             self::assertStringContainsString('Local food code', (string) preg_replace('/\s+/u', ' ', $card->getText()));
             self::assertCount(1, $card->getPages(), $ask['cut']);
-            self::assertSame(1, (int) DB::table('tickets')->where('id', $id)->value('shape'), 'the row stays as it was given');
+            self::assertSame(1, (int) DB::table('ticket_dishes')->where('ticket_id', $id)->value('shape'), 'the row stays as it was given');
         }
         $this->getJson('/api/v1/tickets')->assertOk()->assertJsonCount(count($rows), 'tickets');
     }

@@ -75,7 +75,7 @@ switch ($argv[1]) {
             try {
                 $id = $dice < 5 ? 0 : (int) Lot::query()->where('number', $lot)->value('id');
                 [$verb, $path, $body] = match (true) {
-                    $dice < 5 => ['POST', 'tickets', ['ask' => [...ASK, 'lot' => $lot], 'units' => 'metric', 'cautions_read' => ['safety.below_minimum'], 'sold_g' => 100]],
+                    $dice < 5 => ['POST', 'tickets', ['dishes' => [['ask' => [...ASK, 'lot' => $lot], 'cautions_read' => ['safety.below_minimum'], 'sold_g' => 100]], 'units' => 'metric']],
                     $dice === 5 => ['PUT', "case/lots/{$id}", ['number' => $lot, 'cut' => 'salmon-loin', 'weight_g' => 1, 'price_per_kg' => mt_rand(20, 40), 'parasite_frozen' => true, 'rearing' => 'farmed']],
                     $dice === 6 => ['POST', "case/lots/{$id}/moves", ['kind' => 'counted', 'grams' => mt_rand(500_000, 900_000)]],
                     $dice === 7 => ['POST', "case/lots/{$id}/moves", ['kind' => 'weighed_out', 'grams' => mt_rand(1, 500)]],
@@ -146,9 +146,9 @@ switch ($argv[1]) {
         mt_srand(27);
         $user = $head();
         $lotId = (int) Lot::query()->value('id');
-        $ticket = json_decode($ask($user, 'POST', 'tickets', ['ask' => [...ASK, 'lot' => 'R1'], 'units' => 'metric', 'cautions_read' => ['safety.below_minimum']])[1], true)['id'];
+        $ticket = json_decode($ask($user, 'POST', 'tickets', ['dishes' => [['ask' => [...ASK, 'lot' => 'R1'], 'cautions_read' => ['safety.below_minimum']]], 'units' => 'metric'])[1], true)['id'];
         $good = [
-            'ask' => ASK, 'cut' => 'lamb-rump', 'thickness_mm' => 45, 'diners' => [['count' => 2, 'avoid' => ['mustard']]], 'wish' => ['diners' => [['count' => 2]]], 'line' => '4 lamb rump mr', 'now' => '2026-11-27T10:00:00+01:00',
+            'ask' => ASK, 'dishes' => [['ask' => ASK, 'cautions_read' => []]], 'cut' => 'lamb-rump', 'thickness_mm' => 45, 'diners' => [['count' => 2, 'avoid' => ['mustard']]], 'wish' => ['diners' => [['count' => 2]]], 'line' => '4 lamb rump mr', 'now' => '2026-11-27T10:00:00+01:00',
             'units' => 'metric', 'cautions_read' => [], 'number' => 'M1', 'weight_g' => 100, 'price_per_kg' => 10, 'kind' => 'counted', 'grams' => 5, 'name' => 'Una', 'place' => 'uk', 'sign_in' => 'una', 'role' => 'cutter',
             'password' => 'long-enough-3', 'profile' => 'us', 'time_zone' => 'UTC', 'lots' => [['number' => 'M2', 'cut' => 'lamb-rump', 'weight_g' => 1, 'price_per_kg' => 1]], 'cuts' => [], 'names' => [], 'schools' => ['turning' => 'once'],
         ];

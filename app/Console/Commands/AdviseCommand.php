@@ -71,7 +71,7 @@ final class AdviseCommand extends Command
         $chosen = $answer['matches'] === [] ? null : $answer['matches'][(int) $choose - 1] ?? throw InputRefused::one('--choose', 'out_of_range', $choose, 'one of the matches, 1 to '.count($answer['matches']));
         $lot = $chosen === null ? null : array_values(array_filter($lots, static fn (Lot $lot): bool => $lot->number === $chosen['lot']['number']))[0] ?? null;
 
-        return [...$answer, 'ticket' => $chosen === null ? null : Json::of($tickets->advise($reader->read($chosen['ask'], $house, $catalogue, $lot), $lot, $currency))];
+        return [...$answer, 'ticket' => $chosen === null ? null : Json::of($tickets->advise($reader->read($chosen['ask'], $house, $catalogue, $lot), $currency))];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\DishToGive;
 use App\Models\Customer;
 use App\Models\Ticket;
 use App\Models\User;
@@ -11,8 +12,9 @@ use App\Services\Units;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Nessmark\Contract\LotReader;
+use Nessmark\Contract\MealReader;
 
-/** A ticket to keep: the ask as it was given, who it is for, and which cautions were read out. */
+/** A ticket to keep: its dishes as they were given, each with the cautions that were read out, and who it is for. */
 final class StoreTicketRequest extends FormRequest
 {
     public function authorize(): bool
@@ -24,24 +26,28 @@ final class StoreTicketRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'ask' => ['required', 'array'],
+            'dishes' => ['required', 'array', 'list', 'min:1', 'max:'.MealReader::MOST_DISHES],
+            'dishes.*' => ['required', 'array:ask,cautions_read,sold_g,seen'],
+            'dishes.*.ask' => ['required', 'array'],
+            'dishes.*.cautions_read' => ['present', 'array', 'max:30'],
+            'dishes.*.cautions_read.*' => ['string', 'max:80'],
+            'dishes.*.sold_g' => ['nullable', 'numeric', 'min:1', 'max:'.LotReader::MOST_G],
+            'dishes.*.seen' => ['nullable', 'string', 'max:40'],
             'customer_label' => ['nullable', 'string', 'max:60'],
-            'cautions_read' => ['present', 'array', 'max:30'],
-            'cautions_read.*' => ['string', 'max:80'],
             'customer_id' => ['nullable', 'integer'],
-            'sold_g' => ['nullable', 'numeric', 'min:1', 'max:'.LotReader::MOST_G],
             'units' => ['required', Rule::enum(Units::class)],
         ];
     }
 
-    /** @return array<string, mixed> the ask untouched: numbers stay numbers, nulls stay nulls */
-    public function askData(): array
+    /** @return non-empty-list<DishToGive> the asks untouched: numbers stay numbers, nulls stay nulls */
+    public function dishes(): array
     {
+        /** @var array{dishes: non-empty-list<array{ask: array<string, mixed>, cautions_read: list<string>, sold_g?: float|int|string|null, seen?: string|null}>} $data as the rules have it */
         $data = json_decode($this->getContent(), true);
-        /** @var array<string, mixed> $ask */
-        $ask = is_array($data) && is_array($data['ask'] ?? null) ? $data['ask'] : [];
 
-        return $ask;
+        return array_map(static fn (array $dish): DishToGive => new DishToGive(
+            $dish['ask'], $dish['cautions_read'], isset($dish['sold_g']) ? (int) round((float) $dish['sold_g']) : null, $dish['seen'] ?? null,
+        ), $data['dishes']);
     }
 
     public function units(): Units
@@ -63,19 +69,5 @@ final class StoreTicketRequest extends FormRequest
         $user = $this->user();
 
         return $this->filled('customer_id') ? Customer::query()->where('shop_id', $user->shop_id)->whereKey($this->integer('customer_id'))->firstOrFail() : null;
-    }
-
-    public function soldG(): ?int
-    {
-        return $this->filled('sold_g') ? (int) round($this->float('sold_g')) : null;
-    }
-
-    /** @return list<string> */
-    public function cautionsRead(): array
-    {
-        /** @var list<string> $read */
-        $read = $this->validated('cautions_read');
-
-        return $read;
     }
 }

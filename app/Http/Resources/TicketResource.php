@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Ticket;
+use App\Models\TicketDish;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Nessmark\Data\Engine;
@@ -26,13 +27,33 @@ final class TicketResource extends JsonResource
             'units' => $ticket->units,
             'given_by' => $ticket->user->name,
             'given_at' => $ticket->created_at->toAtomString(),
-            'cautions_read' => $ticket->cautions_read,
             'engine_version' => $ticket->engine_version,
             'is_current_engine' => $ticket->engine_version === Engine::VERSION,
             'can_be_taken_back' => $ticket->canBeTakenBack(),
             'taken_back_at' => $ticket->taken_back_at?->toAtomString(),
-            'ask' => $ticket->ask,
-            'ticket' => StoredResult::withObjects($ticket->result),
+            'total' => self::total($ticket),
+            'currency' => $ticket->shop->currency,
+            'dishes' => array_map(self::dish(...), array_values($ticket->dishes->all())),
+        ];
+    }
+
+    /** Of the dishes that have a price; null where none has. */
+    private static function total(Ticket $ticket): ?float
+    {
+        $prices = array_filter(array_map(static fn (TicketDish $dish): ?int => $dish->price_minor, $ticket->dishes->all()), is_int(...));
+
+        return $prices === [] ? null : array_sum($prices) / 100;
+    }
+
+    /** @return array<string, mixed> */
+    private static function dish(TicketDish $dish): array
+    {
+        return [
+            'ask' => $dish->ask,
+            'ticket' => StoredResult::withObjects($dish->result),
+            'cautions_read' => $dish->cautions_read,
+            'sold_g' => $dish->sold_g,
+            'price' => $dish->price_minor === null ? null : $dish->price_minor / 100,
         ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Ticket;
+use App\Models\TicketDish;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -15,22 +16,31 @@ final class TicketSummaryResource extends JsonResource
     public function toArray(Request $request): array
     {
         $ticket = $this->resource;
-        /** @var array{thickness_mm: float, is_round: bool, target: array{word: string}, amounts: array{diners: int}} $result */
-        $result = $ticket->result;
 
         return [
             'id' => $ticket->id,
             'number' => $ticket->number,
             'customer_label' => $ticket->customer_label,
-            'cut_name' => $ticket->getAttribute('cut_name'),
-            'method' => $ticket->getAttribute('method'),
-            'verdict' => $ticket->getAttribute('verdict'),
-            'thickness_mm' => $result['thickness_mm'],
-            'doneness' => $result['target']['word'],
-            'diners' => $result['amounts']['diners'],
+            'dishes' => array_map(self::dish(...), array_values($ticket->dishes->all())),
             'given_by' => $ticket->user->name,
             'given_at' => $ticket->created_at->toAtomString(),
             'taken_back_at' => $ticket->taken_back_at?->toAtomString(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function dish(TicketDish $dish): array
+    {
+        /** @var array{thickness_mm: float, target: array{word: string}, amounts: array{diners: int}} $result */
+        $result = $dish->result;
+
+        return [
+            'cut_name' => $dish->cut_name,
+            'method' => $dish->method,
+            'verdict' => $dish->verdict,
+            'thickness_mm' => $result['thickness_mm'],
+            'doneness' => $result['target']['word'],
+            'diners' => $result['amounts']['diners'],
         ];
     }
 }

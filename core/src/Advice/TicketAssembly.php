@@ -15,6 +15,7 @@ use Nessmark\Heat\CoreTrace;
 use Nessmark\Heat\LogReduction;
 use Nessmark\Heat\SurfaceTrace;
 use Nessmark\Meal\Dish;
+use Nessmark\Meal\Meal;
 use Nessmark\Meal\Plate;
 use Nessmark\Meat\Muscle;
 use Nessmark\Method\Method;
@@ -22,8 +23,8 @@ use Nessmark\Method\MethodTable;
 use Nessmark\Quantity\Mass;
 use Nessmark\Safety\Level;
 use Nessmark\Safety\SafetyRules;
-use Nessmark\Stock\Lot;
 use Nessmark\Ticket\Amounts;
+use Nessmark\Ticket\DishTicket;
 use Nessmark\Ticket\HeatRibbon;
 use Nessmark\Ticket\Lethality;
 use Nessmark\Ticket\Offer;
@@ -70,12 +71,21 @@ final readonly class TicketAssembly
     }
 
     /**
-     * @param  Lot|null  $lot  what it is sold from
+     * @param  string  $currency  ISO 4217
+     *
+     * @throws InputRefused if for one of its dishes no plan can end at the doneness asked for
+     */
+    public function serve(Meal $meal, string $currency): Ticket
+    {
+        return new Ticket(array_map(fn (Dish $dish): DishTicket => $this->advise($dish, $currency), $meal->dishes));
+    }
+
+    /**
      * @param  string  $currency  ISO 4217
      *
      * @throws InputRefused if no plan can end at the doneness asked for
      */
-    public function advise(Dish $dish, ?Lot $lot = null, string $currency = 'EUR'): Ticket
+    public function advise(Dish $dish, string $currency = 'EUR'): DishTicket
     {
         $cooked = [];
         $effects = [];
@@ -94,7 +104,7 @@ final readonly class TicketAssembly
         // A pull that counts on carry-over is no finer than a degree; one that stands for a minimum is not rounded below it.
         $decimals = $cook->countsCarryOver ? 0 : 1;
 
-        return new Ticket(
+        return new DishTicket(
             Engine::VERSION,
             new TicketCut($plate->piece->cut->slug, $plate->piece->cut->name, $plate->piece->cut->group->value, array_map(static fn (Muscle $muscle): string => $muscle->name, $plate->piece->cut->muscles)),
             $plate->way->method->value,
@@ -110,7 +120,7 @@ final readonly class TicketAssembly
             $plate->piece->outOfFridgeS,
             $this->verdict($plate, array_column($cooked, 1)),
             $amounts,
-            $lot === null ? null : PriceOf::lot($lot, $currency, Mass::ofGrams($amounts->rawG), $amounts->diners),
+            $dish->piece->lot === null ? null : PriceOf::lot($dish->piece->lot, $currency, Mass::ofGrams($amounts->rawG), $amounts->diners),
             new Target($plate->occasion->scale, $plate->share->doneness->word, round($plate->share->doneness->targetC, 1), round($plate->share->doneness->fromC, 1), round($plate->share->doneness->toC, 1)),
             round($cook->pull->coreC, $decimals),
             round($cook->saw(CoreTrace::class)->maxC, $decimals),

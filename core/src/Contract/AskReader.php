@@ -99,7 +99,9 @@ final readonly class AskReader
         $shares = $this->shares($in, $eaters, $cut, $scale, $wanted, $house);
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
         [$now, $eatAt] = $this->times($in, $house);
-        $lotNumber = $in->has('lot') ? $in->text('lot', 'the number of a lot', LotReader::LONGEST_TEXT) : null;
+        if ($in->has('lot')) {
+            $in->text('lot', 'the number of a lot', LotReader::LONGEST_TEXT);
+        }
         $notConsidered = [];
         $rawG = $in->optionalNumber('raw_g', 1.0, LotReader::MOST_G, 'g');
         foreach (['budget' => 1e6, 'aged_days' => 400.0] as $key => $most) {
@@ -119,7 +121,7 @@ final readonly class AskReader
         return new Dish(
             new Piece(
                 $cut, Length::ofMillimetres($thicknessMm), $thinMm === null || $thinMm >= $thicknessMm ? null : Length::ofMillimetres($thinMm), Temperature::ofCelsius($startC), $surface, $outS,
-                $rawG === null ? null : Mass::ofGrams($rawG), $isParasiteFrozen, $rearing, $lotNumber,
+                $rawG === null ? null : Mass::ofGrams($rawG), $isParasiteFrozen, $rearing, $lot,
             ),
             new Way($method, $heatC === null ? null : Temperature::ofCelsius($heatC), $fires, $manner),
             $shares,

@@ -9,7 +9,7 @@ use Nessmark\Catalogue\Catalogue;
 use Nessmark\Errors\InputRefused;
 use Nessmark\House\HouseRules;
 use Nessmark\School\School;
-use Nessmark\Ticket\Ticket;
+use Nessmark\Ticket\DishTicket;
 
 /** What the options of a school come to for one piece: the same ask, cooked each way. */
 final readonly class Difference
@@ -62,7 +62,7 @@ final readonly class Difference
     }
 
     /** @return array<string, mixed> */
-    private function row(string $option, Ticket $ticket): array
+    private function row(string $option, DishTicket $ticket): array
     {
         return [
             'option' => $option, 'method' => $ticket->method, 'word' => $ticket->target->word, 'target_c' => $ticket->target->coreC, 'start_c' => $ticket->startC,

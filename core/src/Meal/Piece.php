@@ -10,6 +10,7 @@ use Nessmark\Meat\Surface;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
 use Nessmark\Quantity\Temperature;
+use Nessmark\Stock\Lot;
 
 /** The meat of a dish as it comes to the fire. */
 final readonly class Piece
@@ -21,7 +22,7 @@ final readonly class Piece
      * @param  float  $outOfFridgeS  how long it stands in the room before; the start is what its core has by then
      * @param  Mass|null  $raw  sold by weight, whatever the portions
      * @param  Rearing|null  $rearing  how the animal lived, where somebody said
-     * @param  string|null  $lotNumber  what it is sold from
+     * @param  Lot|null  $lot  what it is sold from
      */
     public function __construct(
         public Cut $cut,
@@ -33,6 +34,6 @@ final readonly class Piece
         public ?Mass $raw,
         public bool $isParasiteFrozen,
         public ?Rearing $rearing,
-        public ?string $lotNumber,
+        public ?Lot $lot,
     ) {}
 }

@@ -4,65 +4,43 @@ declare(strict_types=1);
 
 namespace Nessmark\Ticket;
 
-use Nessmark\Meat\Surface;
-use Nessmark\Say\Phrase;
+use Nessmark\Safety\Level;
 
-/** What the counter hands over, computed. */
+/** What the counter hands over for a meal, dish by dish. */
 final readonly class Ticket
 {
+    /** @param  non-empty-list<DishTicket>  $dishes */
+    public function __construct(public array $dishes) {}
+
+    /** As strict as the strictest of its dishes. */
+    public function level(): Level
+    {
+        $level = Level::Clear;
+        foreach ($this->dishes as $dish) {
+            $level = $level->orStricter($dish->verdict->level);
+        }
+
+        return $level;
+    }
+
+    public function mayBeHandedOver(): bool
+    {
+        return $this->level() !== Level::Stop;
+    }
+
     /**
-     * @param  array<string, string>  $fires
-     * @param  array<string, string>  $schools  those that bear on it, as they were followed
-     * @param  list<Effect>  $effects
-     * @param  list<Stage>  $stages
-     * @param  list<Phrase>  $cautions
-     * @param  list<Phrase>  $doubts
-     * @param  list<Source>  $sources
-     * @param  list<TimelineLine>  $timeline
-     * @param  list<TicketPiece>  $pieces  what is cooked or seasoned apart; none where all eat alike
+     * The findings that were not read out.
+     *
+     * @param  list<list<string>>  $read  ids of findings, dish by dish
+     * @return list<string>
      */
-    public function __construct(
-        public string $engineVersion,
-        public TicketCut $cut,
-        public string $method,
-        public float $thicknessMm,
-        public bool $isRound,
-        public Surface $surface,
-        public array $fires,
-        public float $startC,
-        public float $heatC,
-        public string $profile,
-        public ?string $alsoProfile,
-        public array $schools,
-        public float $outOfFridgeS,
-        public Verdict $verdict,
-        public Amounts $amounts,
-        public ?Price $price,
-        public Target $target,
-        public float $pullCoreC,
-        public float $peakCoreC,
-        public float $carryOverK,
-        public bool $canProbe,
-        public PullBy $pullBy,
-        public TimeRange $time,
-        public float $restS,
-        public float $totalS,
-        public array $effects,
-        public array $stages,
-        public ?string $onHeatAt,
-        public ?string $eatAt,
-        public string $slice,
-        public HeatRibbon $heatRibbon,
-        public CrossSection $crossSection,
-        public Losses $losses,
-        public TextureMeter $texture,
-        public Lethality $logReduction,
-        public ?Phrase $tempering,
-        public Phrase $keeping,
-        public array $cautions,
-        public array $doubts,
-        public array $sources,
-        public array $timeline,
-        public array $pieces,
-    ) {}
+    public function unread(array $read): array
+    {
+        $unread = [];
+        foreach ($this->dishes as $i => $dish) {
+            $unread = [...$unread, ...array_diff(array_column($dish->verdict->findings, 'id'), $read[$i] ?? [])];
+        }
+
+        return $unread;
+    }
 }

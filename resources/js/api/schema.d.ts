@@ -583,7 +583,9 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         Advice: {
-            ticket: components["schemas"]["Ticket"];
+            /** @description of what is seen; giving names it */
+            id: string;
+            ticket: components["schemas"]["DishTicket"];
         };
         AmbiguousName: {
             name: string;
@@ -909,6 +911,67 @@ export interface components {
         DifferenceAsked: {
             ask?: components["schemas"]["Ask"] | null;
         };
+        DishSummary: {
+            cut_name: string;
+            method: string;
+            /** @enum {string} */
+            verdict: "clear" | "caution" | "stop";
+            thickness_mm: number;
+            doneness: string;
+            diners: number;
+        };
+        DishTicket: {
+            engine_version: string;
+            cut: components["schemas"]["TicketCut"];
+            method: string;
+            thickness_mm: number;
+            is_round: boolean;
+            /** @enum {string} */
+            surface: "patted" | "dried" | "wet";
+            fires: {
+                [key: string]: string;
+            };
+            start_c: number;
+            heat_c: number;
+            profile: string;
+            also_profile: string | null;
+            /** @description those that bear on it, as they were followed */
+            schools: {
+                [key: string]: string;
+            };
+            out_of_fridge_s: number;
+            verdict: components["schemas"]["Verdict"];
+            amounts: components["schemas"]["Amounts"];
+            price: components["schemas"]["Price"] | null;
+            target: components["schemas"]["Target"];
+            pull_core_c: number;
+            peak_core_c: number;
+            carry_over_k: number;
+            can_probe: boolean;
+            /** @enum {string} */
+            pull_by: "core" | "clock" | "fork";
+            time: components["schemas"]["TimeRange"];
+            rest_s: number;
+            total_s: number;
+            effects: components["schemas"]["Effect"][];
+            stages: components["schemas"]["Stage"][];
+            on_heat_at: string | null;
+            eat_at: string | null;
+            slice: string;
+            heat_ribbon: components["schemas"]["HeatRibbon"];
+            cross_section: components["schemas"]["CrossSection"];
+            losses: components["schemas"]["Losses"];
+            texture: components["schemas"]["TextureMeter"];
+            log_reduction: components["schemas"]["Lethality"];
+            tempering: components["schemas"]["Phrase"] | null;
+            keeping: components["schemas"]["Phrase"];
+            cautions: components["schemas"]["Phrase"][];
+            doubts: components["schemas"]["Phrase"][];
+            sources: components["schemas"]["Source"][];
+            timeline: components["schemas"]["TimelineLine"][];
+            /** @description what is cooked or seasoned apart; none where all eat alike */
+            pieces: components["schemas"]["TicketPiece"][];
+        };
         DonenessChoice: {
             word: string;
             target_c: number;
@@ -1206,6 +1269,15 @@ export interface components {
             /** @enum {string} */
             units?: "metric" | "imperial";
         };
+        NewDish: {
+            ask: components["schemas"]["Ask"];
+            /** @description ids of the findings that were read out */
+            cautions_read: string[];
+            /** @description as weighed; left out, what the ticket says */
+            sold_g?: number | null;
+            /** @description id of what was on screen: refused if it would come out otherwise by now */
+            seen?: string | null;
+        };
         NewLot: {
             number: string;
             cut: string;
@@ -1239,15 +1311,11 @@ export interface components {
             password: string;
         };
         NewTicket: {
-            ask: components["schemas"]["Ask"];
+            dishes: components["schemas"]["NewDish"][];
             customer_label?: string | null;
-            /** @description ids of the findings that were read out */
-            cautions_read: string[];
             /** @enum {string} */
             units: "metric" | "imperial";
             customer_id?: number | null;
-            /** @description as weighed; left out, what the ticket says */
-            sold_g?: number | null;
         };
         Offer: {
             doneness: string;
@@ -1403,6 +1471,14 @@ export interface components {
             turns_at_s: number[];
             core_c: number;
         };
+        StoredDish: {
+            ask: components["schemas"]["Ask"];
+            ticket: components["schemas"]["DishTicket"];
+            cautions_read: string[];
+            sold_g: number | null;
+            /** @description of what was sold */
+            price: number | null;
+        };
         StoredTicket: {
             id: string;
             number: number;
@@ -1411,13 +1487,14 @@ export interface components {
             units: "metric" | "imperial";
             given_by: string;
             given_at: string;
-            cautions_read: string[];
             engine_version: string;
             is_current_engine: boolean;
             can_be_taken_back: boolean;
             taken_back_at: string | null;
-            ask: components["schemas"]["Ask"];
-            ticket: components["schemas"]["Ticket"];
+            /** @description of all dishes that have a price */
+            total: number | null;
+            currency: string;
+            dishes: components["schemas"]["StoredDish"][];
         };
         Substitute: {
             slug: string;
@@ -1446,58 +1523,6 @@ export interface components {
             min: number;
             typical: number;
             max: number;
-        };
-        Ticket: {
-            engine_version: string;
-            cut: components["schemas"]["TicketCut"];
-            method: string;
-            thickness_mm: number;
-            is_round: boolean;
-            /** @enum {string} */
-            surface: "patted" | "dried" | "wet";
-            fires: {
-                [key: string]: string;
-            };
-            start_c: number;
-            heat_c: number;
-            profile: string;
-            also_profile: string | null;
-            /** @description those that bear on it, as they were followed */
-            schools: {
-                [key: string]: string;
-            };
-            out_of_fridge_s: number;
-            verdict: components["schemas"]["Verdict"];
-            amounts: components["schemas"]["Amounts"];
-            price: components["schemas"]["Price"] | null;
-            target: components["schemas"]["Target"];
-            pull_core_c: number;
-            peak_core_c: number;
-            carry_over_k: number;
-            can_probe: boolean;
-            /** @enum {string} */
-            pull_by: "core" | "clock" | "fork";
-            time: components["schemas"]["TimeRange"];
-            rest_s: number;
-            total_s: number;
-            effects: components["schemas"]["Effect"][];
-            stages: components["schemas"]["Stage"][];
-            on_heat_at: string | null;
-            eat_at: string | null;
-            slice: string;
-            heat_ribbon: components["schemas"]["HeatRibbon"];
-            cross_section: components["schemas"]["CrossSection"];
-            losses: components["schemas"]["Losses"];
-            texture: components["schemas"]["TextureMeter"];
-            log_reduction: components["schemas"]["Lethality"];
-            tempering: components["schemas"]["Phrase"] | null;
-            keeping: components["schemas"]["Phrase"];
-            cautions: components["schemas"]["Phrase"][];
-            doubts: components["schemas"]["Phrase"][];
-            sources: components["schemas"]["Source"][];
-            timeline: components["schemas"]["TimelineLine"][];
-            /** @description what is cooked or seasoned apart; none where all eat alike */
-            pieces: components["schemas"]["TicketPiece"][];
         };
         TicketCut: {
             slug: string;
@@ -1530,13 +1555,7 @@ export interface components {
             id: string;
             number: number;
             customer_label: string | null;
-            cut_name: string;
-            method: string;
-            /** @enum {string} */
-            verdict: "clear" | "caution" | "stop";
-            thickness_mm: number;
-            doneness: string;
-            diners: number;
+            dishes: components["schemas"]["DishSummary"][];
             given_by: string;
             given_at: string;
             taken_back_at: string | null;
@@ -2935,7 +2954,7 @@ export interface operations {
                     "application/json": components["schemas"]["StoredTicket"];
                 };
             };
-            /** @description A stop, or a caution not read out */
+            /** @description A stop, a caution not read out, or no longer what was seen */
             409: {
                 headers: {
                     [name: string]: unknown;

@@ -67,7 +67,7 @@ final class PiecesTest extends TestCase
     {
         $lot = (new LotReader(TodaysCase::open()->catalogue, GradeTable::from(DataFolder::shipped())))->read(['number' => 'B1', 'cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'weight_g' => 4000, 'price_per_kg' => 38]);
         $ask = Counter::open()->reader->read([...self::STEAKS, 'diners' => self::EATERS, 'lot' => 'B1'], lot: $lot);
-        $ticket = Json::of(Counter::open()->tickets->advise($ask, $lot, 'GBP'));
+        $ticket = Json::of(Counter::open()->tickets->advise($ask, 'GBP'));
 
         self::assertSame([5, 950.0], [$ticket['amounts']['diners'], $ticket['amounts']['raw_g']]); // 5 × 190
         self::assertSame(950.0, array_sum(array_column($ticket['pieces'], 'raw_g')));

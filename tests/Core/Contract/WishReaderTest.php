@@ -120,7 +120,7 @@ final class WishReaderTest extends TestCase
             $match = TodaysCase::open()->report($line)['matches'][0];
             $dish = Counter::open()->reader->read($match['ask']);
 
-            self::assertSame([$match['cut']['slug'], $match['method'], $match['lot']['number']], [$dish->piece->cut->slug, $dish->way->method->value, $dish->piece->lotNumber], $line);
+            self::assertSame([$match['cut']['slug'], $match['method'], $match['lot']['number']], [$dish->piece->cut->slug, $dish->way->method->value, $match['ask']['lot']], $line);
             self::assertSame($match['shares'], count($dish->shares), $line);
         }
     }

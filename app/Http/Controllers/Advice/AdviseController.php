@@ -10,6 +10,7 @@ use App\Services\Stock;
 use Illuminate\Http\JsonResponse;
 use Nessmark\Advice\TicketAssembly;
 use Nessmark\Contract\Json;
+use Nessmark\Contract\Seen;
 use OpenApi\Attributes as OA;
 
 final class AdviseController
@@ -26,6 +27,8 @@ final class AdviseController
         $user = $request->user();
         [, $lot] = $stock->soldFrom($user->shop, $request->json('lot'));
 
-        return new JsonResponse(['ticket' => Json::of($tickets->advise($request->ask($lot), $lot, $user->shop->currency))]);
+        $ticket = $tickets->advise($request->ask($lot), $user->shop->currency);
+
+        return new JsonResponse(['id' => Seen::id($ticket), 'ticket' => Json::of($ticket)]);
     }
 }

@@ -20,7 +20,7 @@ final class ShowCardController
         responses: [new OA\Response(response: 200, description: 'PDF', content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string', format: 'binary')))])]
     public function __invoke(ShowCardRequest $request, Ticket $ticket, CardPdf $card): Response
     {
-        return new Response($card->render($ticket->load(['user', 'shop']), $request->units($ticket)), 200, [
+        return new Response($card->render($ticket->load(['user', 'shop', 'dishes']), $request->units($ticket)), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => sprintf('inline; filename="nessmark-ticket-%d.pdf"', $ticket->number),
         ]);

@@ -18,6 +18,6 @@ final class ShowTicketController
         ])]
     public function __invoke(Ticket $ticket): TicketResource
     {
-        return new TicketResource($ticket->load('user'));
+        return new TicketResource($ticket->load(['user', 'dishes', 'shop']));
     }
 }

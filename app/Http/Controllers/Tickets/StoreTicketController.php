@@ -20,7 +20,7 @@ final class StoreTicketController
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewTicket')),
         responses: [
             new OA\Response(response: 201, description: 'Kept', content: new OA\JsonContent(ref: '#/components/schemas/StoredTicket')),
-            new OA\Response(response: 409, description: 'A stop, or a caution not read out', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+            new OA\Response(response: 409, description: 'A stop, a caution not read out, or no longer what was seen', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
             new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         ])]
     public function __invoke(StoreTicketRequest $request, StoreTicket $store, Once $once): JsonResponse
@@ -28,9 +28,9 @@ final class StoreTicketController
         /** @var User $user */
         $user = $request->user();
         $given = $once->run($user, OnceKey::of($request), static fn (): array => ['ticket' => $store->execute(
-            $user, $request->askData(), $request->units(), $request->customerLabel(), $request->cautionsRead(), $request->soldG(), $request->customer(),
+            $user, $request->dishes(), $request->units(), $request->customerLabel(), $request->customer(),
         )->id]);
 
-        return (new TicketResource(Ticket::query()->with('user')->whereKey($given['ticket'])->firstOrFail()))->response()->setStatusCode(201);
+        return (new TicketResource(Ticket::query()->with(['user', 'dishes', 'shop'])->whereKey($given['ticket'])->firstOrFail()))->response()->setStatusCode(201);
     }
 }

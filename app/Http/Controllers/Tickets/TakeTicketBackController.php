@@ -24,6 +24,6 @@ final class TakeTicketBackController
         /** @var User $user */
         $user = $request->user();
 
-        return new TicketResource($takeBack->execute($user, $ticket)->load('user'));
+        return new TicketResource($takeBack->execute($user, $ticket)->load(['user', 'dishes', 'shop']));
     }
 }

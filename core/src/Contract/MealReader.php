@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Contract;
+
+use LogicException;
+use Nessmark\Catalogue\Catalogue;
+use Nessmark\Errors\InputRefused;
+use Nessmark\Errors\Violation;
+use Nessmark\House\HouseRules;
+use Nessmark\Meal\Meal;
+use Nessmark\Stock\Lot;
+
+/** Reads a meal: one ask for each dish. */
+final readonly class MealReader
+{
+    /** Nobody at a counter writes more dishes on one ticket. Common practice, no source. */
+    public const MOST_DISHES = 6;
+
+    public function __construct(private AskReader $asks) {}
+
+    /**
+     * @param  non-empty-list<mixed>  $asks  each in the form of AskReader
+     * @param  list<Lot|null>  $lots  what each is sold from
+     *
+     * @throws InputRefused naming every key that is wrong, with its dish
+     */
+    public function read(array $asks, array $lots, HouseRules $house, ?Catalogue $catalogue): Meal
+    {
+        $dishes = [];
+        $violations = [];
+        foreach ($asks as $i => $ask) {
+            try {
+                $dishes[] = $this->asks->read($ask, $house, $catalogue, $lots[$i] ?? null);
+            } catch (InputRefused $refused) {
+                foreach ($refused->violations as $each) {
+                    $violations[] = new Violation("dishes.{$i}.ask.{$each->key}", $each->reason, $each->value, $each->allowed);
+                }
+            }
+        }
+
+        if ($violations !== []) {
+            throw InputRefused::because($violations);
+        }
+
+        return new Meal($dishes === [] ? throw new LogicException('Every meal has a dish.') : $dishes);
+    }
+}

@@ -1,0 +1,76 @@
+@php
+    /** @var App\Models\Ticket $ticket @var App\Models\TicketDish $dish @var App\Services\Units $units @var App\Services\Units $other @var App\Services\Wording $wording @var Closure(float): string $pt @var Closure(array): string $slice */
+    $result = $dish->result;
+    $of = $ticket->dishes->count();
+    $amounts = $result['amounts'];
+    $pullBy = $result['pull_by'] ?? ($result['can_probe'] ? 'core' : 'clock'); // older tickets do not say
+    $findings = $result['verdict']['findings'];
+    $clock = fn (?string $atom): string => $atom === null ? '' : (new DateTimeImmutable($atom))->format('H:i');
+    $diners = $amounts['diners'].' '.($amounts['diners'] === 1 ? 'person' : 'people');
+@endphp
+<div class="rule @if ($dish->place > 1) next @endif"></div>
+@if ($ticket->taken_back_at !== null)
+    <div class="say">{{ $wording->text('card', 'taken_back') }}</div>
+@endif
+<table><tr>
+    <td><h1>{{ $result['cut']['name'] }}</h1>
+        <div>{{ $wording->text('method', $result['method']) }}, {{ $wording->text('word', $result['target']['word']) }}@foreach ($result['fires'] ?? [] as $sort), {{ $wording->text('fire', $sort) }}@endforeach @if ($ticket->customer_label) · {{ $wording->text('card', 'for', ['label' => $ticket->customer_label]) }}@endif</div></td>
+    <td class="num" style="width: {{ $pt(110) }}">@if ($result['price'] ?? null){{ number_format(($dish->price_minor ?? 100 * $result['price']['total']) / 100, 2) }} {{ $result['price']['currency'] }}<br>@endif No. {{ $ticket->number }}@if ($of > 1), {{ $dish->place }} / {{ $of }}@endif<div class="small" style="font-weight: normal">{{ $ticket->shop->name }}, {{ $ticket->shop->town }}<br>{{ $ticket->created_at->setTimezone($ticket->shop->now()->getTimezone())->format('j M Y') }}</div></td>
+</tr></table>
+
+@foreach ($findings as $finding)
+    <div class="say">@if ($finding['pieces'] ?? []){{ implode(', ', $finding['pieces']) }}: @endif{{ $wording->say($finding, $units) }}</div>
+@endforeach
+
+<table style="margin-top: {{ $pt(6) }}"><tr>
+    <td style="width: {{ $pt(122) }}"><img src="{{ $slice($result['cross_section']) }}" style="width: {{ $pt(112) }}" alt="">
+        <div class="small">{{ $wording->text('card', $result['is_round'] ? 'diameter' : 'thickness', ['thickness_mm' => $result['thickness_mm']], $units) }} ({{ $other->show('_mm', $result['thickness_mm']) }}), {{ $wording->text('card', 'start', ['start_c' => $result['start_c']], $units) }}</div></td>
+    <td>
+        <table><tr>
+            <td><div class="small">{{ $wording->text('card', ['core' => 'pull', 'clock' => 'by_time', 'fork' => 'by_fork'][$pullBy]) }}</div>
+                <div class="big">{{ $pullBy === 'core' ? $units->show('_c', $result['pull_core_c']) : App\Services\Units::duration($result['time']['likely_s']) }}</div>
+                <div class="small">@if ($pullBy === 'core'){{ $other->show('_c', $result['pull_core_c']) }}, @endif{{ $result['carry_over_k'] == 0 ? $wording->text('card', 'stays') : $wording->text('card', 'rises', ['peak_c' => $result['peak_core_c']], $units) }}</div></td>
+            <td><div class="small">{{ $wording->text('card', 'time') }}</div>
+                <div class="big">{{ App\Services\Units::span($result['time']['low_s'], $result['time']['high_s']) }}</div>
+                <div class="small">{{ $wording->text('card', 'likely', ['likely_s' => $result['time']['likely_s']], $units) }}</div></td>
+        </tr></table>
+        <div style="margin-top: {{ $pt(7) }}"><b>{{ $wording->text('card', 'raw', ['raw_g' => $amounts['raw_g'], 'diners' => $diners], $units) }}</b> ({{ $other->show('_g', $amounts['raw_g']) }}),
+            {{ $wording->text('card', 'each', ['raw_per_head_g' => $amounts['raw_per_head_g']], $units) }}@if ($amounts['pieces'] !== null), {{ $wording->text('card', 'pieces', ['pieces' => (string) $amounts['pieces'], 'piece_g' => $amounts['piece_g']], $units) }}@elseif ($amounts['length_mm'] !== null), {{ $wording->text('card', 'length', ['length_mm' => $amounts['length_mm']], $units) }}@endif;
+            {{ $wording->text('card', 'cooked', ['cooked_low_g' => $amounts['cooked_low_g'], 'cooked_high_g' => $amounts['cooked_high_g']], $units) }}</div>
+    </td>
+</tr></table>
+
+@if ($result['pieces'] ?? [])
+<table class="lines" style="margin-top: {{ $pt(6) }}">
+@foreach ($result['pieces'] as $piece)
+    <tr><td class="at" style="width: {{ $pt(20) }}">{{ $piece['mark'] }}</td>
+        <td>{{ $piece['diners'] }} × {{ $wording->text('word', $piece['word']) }}@if ($piece['at_risk']), {{ $wording->text('card', 'at_risk') }}@endif @foreach ($piece['avoid'] as $avoided), {{ $wording->text('card', 'no', ['what' => $avoided]) }}@endforeach ({{ $units->show('_g', $piece['raw_g']) }})</td>
+        <td class="for">@if ($piece['can_probe']){{ $units->show('_c', $piece['pull_core_c']) }}, @endif{{ App\Services\Units::span($piece['time']['low_s'], $piece['time']['high_s']) }}@if ($piece['on_heat_at'] ?? null), {{ $wording->text('card', 'on_at', ['clock' => $clock($piece['on_heat_at'])]) }}@elseif ($piece['goes_on_after_s'] > 20), {{ $wording->text('card', 'on_after', ['later_s' => $piece['goes_on_after_s']]) }}@endif</td></tr>
+@endforeach
+</table>
+@endif
+
+<table class="lines" style="margin-top: {{ $pt(7) }}">
+@foreach ($result['timeline'] as $line)
+    <tr>
+        <td class="at">{{ $line['clock'] !== null ? $clock($line['clock']) : ($line['at_s'] < 0 ? '−'.App\Services\Units::duration(-$line['at_s']) : App\Services\Units::duration($line['at_s'])) }}</td>
+        <td>{{ $wording->say($line['do'], $units) }}@php($inOther = $wording->temperaturesIn($line['do'], $units, $other)) @if ($inOther !== []) <span class="small">({{ implode(', ', $inOther) }})</span>@endif</td>
+        <td class="for">@if ($line['takes'] !== null){{ App\Services\Units::span($line['takes']['low_s'], $line['takes']['high_s']) }}@endif</td>
+    </tr>
+@endforeach
+</table>
+
+<div class="foot">
+@foreach ($result['cautions'] as $caution)
+    <span>{{ $wording->say($caution, $units) }}</span>
+@endforeach
+@foreach (array_filter([$result['tempering'] ?? null, $result['keeping'] ?? null]) as $said)
+    <span>{{ $wording->say($said, $units) }}</span>
+@endforeach
+@foreach ($result['doubts'] as $doubt)
+    <span class="small">{{ $wording->say($doubt, $units) }}</span>
+@endforeach
+    @php($schools = array_map(fn (string $school, string $option): string => $wording->text('school', $school).': '.$wording->text('school_option', "{$school}.{$option}"), array_keys($result['schools']), $result['schools']))
+    <div class="small">{{ $wording->text('card', 'schools') }}: {{ implode('; ', $schools) }}.</div>
+    <div class="small">{{ $wording->text('card', 'computed', ['version' => $ticket->engine_version]) }}. {{ $wording->text('card', 'sources') }}: {{ implode('; ', array_column(array_slice($result['sources'], 0, 3), 'text')) }}.</div>
+</div>
