@@ -10,6 +10,7 @@ use App\Http\Controllers\Atlas\ReadGradeController;
 use App\Http\Controllers\Atlas\ShowCutController;
 use App\Http\Controllers\Atlas\ShowSubstitutesController;
 use App\Http\Controllers\Catalogue\ShowCatalogueController;
+use App\Http\Controllers\Counter\AnswerCounterController;
 use App\Http\Controllers\Customers\AddCustomerController;
 use App\Http\Controllers\Customers\ChangeCustomerController;
 use App\Http\Controllers\Customers\ForgetCustomerController;
@@ -101,6 +102,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
         Route::delete('customers/{customer}', ForgetCustomerController::class)->can('own-customer', 'customer');
     });
     Route::middleware(['can:advise', 'throttle:advice'])->group(function (): void {
+        Route::post('counter', AnswerCounterController::class);
         Route::post('ask-line', ReadLineController::class);
         Route::post('matches', MatchController::class);
         Route::post('why-not', WhyNotController::class);

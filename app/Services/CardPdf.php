@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Services;
 
 use App\Models\Ticket;
+use App\Models\TicketDish;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 
@@ -46,8 +47,7 @@ final readonly class CardPdf
             'units' => $units,
             'other' => $units === Units::Metric ? Units::Imperial : Units::Metric,
             'wording' => $this->wording,
-            /** @param  array{shape: string, across_mm: float, tissue: string, peaks_c: list<array{float, float}>}  $section */
-            'slice' => fn (array $section): string => 'data:image/svg+xml;base64,'.base64_encode($this->slice->draw($section)),
+            'slice' => $this->picture(...),
             'fonts' => resource_path('fonts'),
             'pt' => static fn (float $points): string => round($points * $size, 2).'pt',
         ])->render());
@@ -56,6 +56,14 @@ final readonly class CardPdf
         $pdf->addInfo('Title', "Nessmark ticket {$ticket->number}");
 
         return $pdf;
+    }
+
+    private function picture(TicketDish $dish): string
+    {
+        /** @var array{shape: string, across_mm: float, tissue: string, peaks_c: list<array{float, float}>} $section */
+        $section = $dish->result['cross_section'];
+
+        return 'data:image/svg+xml;base64,'.base64_encode($this->slice->draw($section));
     }
 
     private static function folder(string $name): string

@@ -1,5 +1,5 @@
 @php
-    /** @var App\Models\Ticket $ticket @var App\Models\TicketDish $dish @var App\Services\Units $units @var App\Services\Units $other @var App\Services\Wording $wording @var Closure(float): string $pt @var Closure(array): string $slice */
+    /** @var App\Models\Ticket $ticket @var App\Models\TicketDish $dish @var App\Services\Units $units @var App\Services\Units $other @var App\Services\Wording $wording @var Closure(float): string $pt @var Closure(App\Models\TicketDish): string $slice */
     $result = $dish->result;
     $of = $ticket->dishes->count();
     $amounts = $result['amounts'];
@@ -23,7 +23,7 @@
 @endforeach
 
 <table style="margin-top: {{ $pt(6) }}"><tr>
-    <td style="width: {{ $pt(122) }}"><img src="{{ $slice($result['cross_section']) }}" style="width: {{ $pt(112) }}" alt="">
+    <td style="width: {{ $pt(122) }}"><img src="{{ $slice($dish) }}" style="width: {{ $pt(112) }}" alt="">
         <div class="small">{{ $wording->text('card', $result['is_round'] ? 'diameter' : 'thickness', ['thickness_mm' => $result['thickness_mm']], $units) }} ({{ $other->show('_mm', $result['thickness_mm']) }}), {{ $wording->text('card', 'start', ['start_c' => $result['start_c']], $units) }}</div></td>
     <td>
         <table><tr>

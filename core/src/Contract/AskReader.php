@@ -192,6 +192,28 @@ final readonly class AskReader
         return $in->numberOr('out_of_fridge_s', $mustBeCold ? 0.0 : min($longestS, $wanted->numberOr('out_of_fridge_s', 0.0)), 0.0, $longestS, $mustBeCold ? 's: this has to start cold' : 's in the room');
     }
 
+    /**
+     * A cut that was picked and nothing said of it: as thick as it usually is, for those who eat, in its own words.
+     *
+     * @return array<string, mixed> keys of an ask; none for what is no cut
+     */
+    public function usual(mixed $slug, mixed $diners, Catalogue $catalogue): array
+    {
+        if (! is_string($slug) || ! $catalogue->knows($slug)) {
+            return [];
+        }
+        $cut = $catalogue->cut($slug);
+        $own = function (mixed $diner) use ($cut): mixed {
+            if (! is_array($diner) || ! is_string($diner['doneness'] ?? null) || $diner['doneness'] === DonenessWord::OFFICIAL_MINIMUM) {
+                return $diner;
+            }
+
+            return [...$diner, 'doneness' => $this->doneness->understood($cut->donenessFamily, Scale::Kitchen, $diner['doneness'])?->word];
+        };
+
+        return ['thickness_mm' => $cut->build->typicalMm, 'diners' => is_array($diners) ? array_map($own, $diners) : $diners];
+    }
+
     /** The family of doneness words of a cut; null for what is no cut. */
     public function familyOf(mixed $slug): ?string
     {

@@ -19,7 +19,11 @@ use Nessmark\Matching\Matcher;
 use Nessmark\Matching\WhyNot;
 use Nessmark\Stock\Lot;
 
-/** From what a customer says to matches from the case, as plain data: what the screen, the API and the command line share. */
+/**
+ * From what a customer says to matches from the case, as plain data: what the screen, the API and the command line share.
+ *
+ * @phpstan-type Match array{cut: array{slug: string, name: string, group: string, is_round: bool}, lot: array{number: string}, method: string, ask: array<string, mixed>}
+ */
 final readonly class CounterDesk
 {
     private const SUGGESTIONS = 6;
@@ -66,7 +70,7 @@ final readonly class CounterDesk
     /**
      * @param  mixed  $wish  in the form of WishReader
      * @param  list<Lot>  $lots
-     * @return array<string, mixed> the matches, and the wish as a line
+     * @return array{matches: list<Match>, line: string} the matches with what MatchReport says besides, and the wish as a line
      *
      * @throws InputRefused naming every key of the wish that is wrong
      */
@@ -74,7 +78,10 @@ final readonly class CounterDesk
     {
         $read = $this->wishes->read($wish, $catalogue, $house);
 
-        return [...MatchReport::answer($this->matcher->match($read, $lots, $catalogue), $read), 'line' => $this->line($wish, $read->now)];
+        /** @var array{matches: list<Match>} $answer */
+        $answer = MatchReport::answer($this->matcher->match($read, $lots, $catalogue), $read);
+
+        return [...$answer, 'line' => $this->line($wish, $read->now)];
     }
 
     /**

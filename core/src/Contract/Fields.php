@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Contract;
 
 use DateTimeImmutable;
+use Nessmark\AskLine\LineReader;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Errors\Violation;
 
@@ -114,6 +115,37 @@ final class Fields
             return '';
         }
 
+        return $value;
+    }
+
+    /** A text that may be empty. */
+    public function line(string $key, int $longest = LineReader::LONGEST): string
+    {
+        $value = $this->has($key) ? $this->data[$key] : '';
+        if (! is_string($value) || ! mb_check_encoding($value, 'UTF-8') || mb_strlen($value) > $longest) {
+            $this->refuse($key, 'wrong_type', $value, "a text of up to {$longest} characters");
+
+            return '';
+        }
+
+        return $value;
+    }
+
+    /**
+     * An object inside that is read elsewhere, as it is.
+     *
+     * @return array<string, mixed>
+     */
+    public function raw(string $key): array
+    {
+        $value = $this->has($key) ? $this->data[$key] : [];
+        if (! is_array($value) || ($value !== [] && array_is_list($value))) {
+            $this->refuse($key, 'wrong_type', $value, 'an object');
+
+            return [];
+        }
+
+        /** @var array<string, mixed> $value */
         return $value;
     }
 

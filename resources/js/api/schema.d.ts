@@ -142,6 +142,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/counter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One change at the counter: what was read, what fits, and the ticket of what is chosen, under one id */
+        post: operations["answerCounter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/customers": {
         parameters: {
             query?: never;
@@ -747,6 +764,10 @@ export interface components {
             to: number;
             suggestions: string[];
         };
+        Choice: {
+            lot: string;
+            method: string;
+        };
         ComparedCut: {
             slug: string;
             name: string;
@@ -768,6 +789,46 @@ export interface components {
             points: number;
             most: number;
             says: components["schemas"]["Phrase"] | null;
+        };
+        CounterAsked: {
+            /** @description as it is typed */
+            line?: string | null;
+            /** @description as it was tapped; it goes before the line */
+            wish?: components["schemas"]["Wish"] | null;
+            /** @description words that stay in the line a wish is written as */
+            keep?: string[];
+            /** @description of the matches; left out, the first */
+            choice?: components["schemas"]["Choice"] | null;
+            /** @description keys of an ask that were set by hand; with a cut, that cut and no match */
+            hand?: {
+                [key: string]: unknown;
+            };
+            /** @enum {string} */
+            units?: "metric" | "imperial";
+            schools?: components["schemas"]["AskSchools"];
+            now?: string | null;
+        };
+        CounterRefused: {
+            /** @enum {string} */
+            of: "wish" | "piece";
+            detail: string;
+            violations: components["schemas"]["Violation"][];
+        };
+        CounterShown: {
+            /** @description of the ticket; giving names it */
+            id: string | null;
+            /** @description as it was typed, or as the wish is written */
+            line: string;
+            chips: components["schemas"]["Chip"][];
+            suggestions: string[];
+            wish: components["schemas"]["Wish"];
+            matches: components["schemas"]["Matches"] | null;
+            /** @description null where a cut was picked by hand */
+            chosen: components["schemas"]["Choice"] | null;
+            /** @description what the ticket is computed from */
+            ask: components["schemas"]["Ask"] | null;
+            ticket: components["schemas"]["DishTicket"] | null;
+            refused: components["schemas"]["CounterRefused"] | null;
         };
         Covering: {
             bone: string;
@@ -1963,6 +2024,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Catalogue"];
+                };
+            };
+        };
+    };
+    answerCounter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CounterAsked"];
+            };
+        };
+        responses: {
+            /** @description Done; what cannot be done stands in refused */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CounterShown"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Contract;
+
+use DateTimeImmutable;
+use Nessmark\Advice\TicketAssembly;
+use Nessmark\Appliance\Kitchen;
+use Nessmark\Errors\InputRefused;
+use Nessmark\Errors\Violation;
+use Nessmark\Method\FireChoices;
+use Nessmark\Method\Method;
+
+/**
+ * One change at the counter answered whole: what was read, what fits, and the ticket of what is chosen.
+ *
+ * @phpstan-import-type Match from CounterDesk
+ */
+final readonly class CounterReply
+{
+    public function __construct(private CounterDesk $desk, private AskReader $asks, private TicketAssembly $tickets, private Kitchen $kitchen) {}
+
+    /**
+     * @param  mixed  $data  in the form of CounterAsked
+     * @return array<string, mixed> what cannot be done stands in refused, beside what can
+     *
+     * @throws InputRefused naming every key that is wrong beside the wish and what was set by hand
+     */
+    public function to(mixed $data, ShopToday $shop): array
+    {
+        $asked = CounterAsked::read($data);
+        $now = $shop->house->local($asked->now);
+        $read = $asked->typed === null ? null : $this->desk->read($asked->typed, $now, $shop->catalogue);
+        $wish = $read === null ? $asked->wish : $read->wish;
+        $line = $asked->typed ?? $asked->keep;
+        $shown = ['id' => null, 'wish' => $wish, 'matches' => null, 'chosen' => null, 'ask' => null, 'ticket' => null, 'refused' => null];
+        try {
+            $matches = $this->desk->match([...$wish, ...$asked->common, 'now' => $now->format(DATE_ATOM)], $shop->lots, $shop->catalogue, $shop->house);
+            $line = $asked->typed ?? trim("{$matches['line']} {$asked->keep}");
+            $shown['matches'] = [...$matches, 'currency' => $shop->currency];
+            $shown = [...$shown, ...$this->piece($asked, $wish, $matches['matches'], $now, $shop)];
+        } catch (InputRefused $refused) {
+            $shown['refused'] = self::refused('wish', $refused);
+        }
+        $read ??= $this->desk->read($line, $now, $shop->catalogue);
+
+        return [
+            ...$shown, 'line' => $line, 'chips' => $read->toArray()['chips'],
+            'suggestions' => $asked->typed === null ? [] : $this->desk->suggestions($asked->typed, $shop->catalogue),
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $wish
+     * @param  list<Match>  $matches
+     * @return array<string, mixed> the match that is chosen, the ask and its ticket; nothing where there is no piece
+     */
+    private function piece(CounterAsked $asked, array $wish, array $matches, DateTimeImmutable $now, ShopToday $shop): array
+    {
+        $isPicked = isset($asked->hand['cut']);
+        $match = $isPicked ? null : self::chosen($asked, $matches);
+        if (! $isPicked && $match === null) {
+            return [];
+        }
+        $base = $match['ask'] ?? [
+            ...array_intersect_key($wish, ['diners' => 0, 'raw_g' => 0, 'eat_at' => 0]), ...$this->asks->usual($asked->hand['cut'], $wish['diners'] ?? [], $shop->catalogue),
+            'now' => $now->format(DATE_ATOM),
+        ];
+        $ask = [...$base, ...$asked->common, ...$asked->hand, ...$this->fires($base, $asked->hand)];
+        $shown = ['chosen' => $match === null ? null : ['lot' => $match['lot']['number'], 'method' => $match['method']], 'ask' => $ask];
+        try {
+            $ticket = $this->tickets->advise($this->asks->read($ask, $shop->house, $shop->catalogue, $shop->lot($ask['lot'] ?? null)), $shop->currency);
+        } catch (InputRefused $refused) {
+            return [...$shown, 'refused' => self::refused('piece', $refused)];
+        }
+
+        return [...$shown, 'id' => Seen::id($ticket), 'ticket' => Json::of($ticket)];
+    }
+
+    /**
+     * A match that was chosen stays while it is there: the same lot, and the same way unless another was set by hand.
+     *
+     * @param  list<Match>  $matches
+     * @return Match|null
+     */
+    private static function chosen(CounterAsked $asked, array $matches): ?array
+    {
+        [$lot, $method] = $asked->choice ?? [null, null];
+        $ofLot = array_values(array_filter($matches, static fn (array $match): bool => $match['lot']['number'] === $lot));
+        $same = array_values(array_filter($ofLot, static fn (array $match): bool => $match['method'] === $method));
+
+        return $same[0] ?? (isset($asked->hand['method']) ? $ofLot[0] ?? null : null) ?? $matches[0] ?? null;
+    }
+
+    /**
+     * The kitchen stays the same while another way is tried: of what was said of it, what this way asks.
+     *
+     * @param  array<string, mixed>  $base
+     * @param  array<string, mixed>  $hand
+     * @return array<string, mixed>
+     */
+    private function fires(array $base, array $hand): array
+    {
+        $method = $hand['method'] ?? $base['method'] ?? null;
+        $method = is_string($method) ? Method::tryFrom($method) : null;
+        [$usual, $said] = [$base['fires'] ?? [], $hand['fires'] ?? []];
+        if ($method === null || ! is_array($usual) || ! is_array($said)) {
+            return [];
+        }
+
+        return ['fires' => array_intersect_key([...$usual, ...$said], FireChoices::of($this->kitchen, $method))];
+    }
+
+    /** @return array<string, mixed> */
+    private static function refused(string $of, InputRefused $refused): array
+    {
+        return ['of' => $of, 'detail' => $refused->getMessage(), 'violations' => array_map(static fn (Violation $violation): array => $violation->toArray(), $refused->violations)];
+    }
+}
