@@ -1,3 +1,4 @@
+import { readdirSync } from 'node:fs'
 import vue from 'eslint-plugin-vue'
 import ts from 'typescript-eslint'
 
@@ -22,7 +23,7 @@ export default ts.config(
       'vue/no-v-html': 'error',
     },
   },
-  ...['session', 'counter', 'tickets', 'atlas'].map((feature, _, all) => ({
+  ...readdirSync('resources/js/features').map((feature, _, all) => ({
     files: [`resources/js/features/${feature}/**`],
     rules: { 'no-restricted-imports': ['error', { patterns: all.filter((other) => other !== feature).map((other) => `@/features/${other}/*`) }] },
   })),

@@ -14,7 +14,7 @@ import { isOutage } from '@/api/reach'
 import App from './App.vue'
 import { i18n } from './i18n'
 import { router } from './router'
-import { sessionKeys } from './session'
+import { sessionKeys } from './queries/session'
 import { theme } from './theme'
 
 const mount = document.querySelector<HTMLElement>('#app')

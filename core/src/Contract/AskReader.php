@@ -197,18 +197,18 @@ final readonly class AskReader
      *
      * @return array<string, mixed> keys of an ask; none for what is no cut
      */
-    public function usual(mixed $slug, mixed $diners, Catalogue $catalogue): array
+    public function usual(mixed $slug, mixed $diners, Scale $scale, Catalogue $catalogue): array
     {
         if (! is_string($slug) || ! $catalogue->knows($slug)) {
             return [];
         }
         $cut = $catalogue->cut($slug);
-        $own = function (mixed $diner) use ($cut): mixed {
+        $own = function (mixed $diner) use ($cut, $scale): mixed {
             if (! is_array($diner) || ! is_string($diner['doneness'] ?? null) || $diner['doneness'] === DonenessWord::OFFICIAL_MINIMUM) {
                 return $diner;
             }
 
-            return [...$diner, 'doneness' => $this->doneness->understood($cut->donenessFamily, Scale::Kitchen, $diner['doneness'])?->word];
+            return [...$diner, 'doneness' => $this->doneness->understood($cut->donenessFamily, $scale, $diner['doneness'])?->word];
         };
 
         return ['thickness_mm' => $cut->build->typicalMm, 'diners' => is_array($diners) ? array_map($own, $diners) : $diners];

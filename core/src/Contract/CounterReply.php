@@ -7,6 +7,7 @@ namespace Nessmark\Contract;
 use DateTimeImmutable;
 use Nessmark\Advice\TicketAssembly;
 use Nessmark\Appliance\Kitchen;
+use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Errors\Violation;
 use Nessmark\Method\FireChoices;
@@ -58,16 +59,20 @@ final readonly class CounterReply
      */
     private function piece(CounterAsked $asked, array $wish, array $matches, DateTimeImmutable $now, ShopToday $shop): array
     {
-        $isPicked = isset($asked->hand['cut']);
+        // A meat that is named goes before a cut that was picked earlier.
+        $isPicked = isset($asked->hand['cut']) && ($asked->typed === null || array_intersect_key($wish, ['named' => 0, 'kinds' => 0]) === []);
         $match = $isPicked ? null : self::chosen($asked, $matches);
         if (! $isPicked && $match === null) {
             return [];
         }
+        // What was set by hand is true of the piece it was set for, and of no other.
+        $isOther = ! $isPicked && (isset($asked->hand['cut']) || ($asked->choice !== null && $match['lot']['number'] !== $asked->choice[0]));
+        $hand = $isOther ? [] : $asked->hand;
         $base = $match['ask'] ?? [
-            ...array_intersect_key($wish, ['diners' => 0, 'raw_g' => 0, 'eat_at' => 0]), ...$this->asks->usual($asked->hand['cut'], $wish['diners'] ?? [], $shop->catalogue),
+            ...array_intersect_key($wish, ['diners' => 0, 'raw_g' => 0, 'eat_at' => 0]), ...$this->asks->usual($hand['cut'] ?? null, $wish['diners'] ?? [], $this->scale($asked, $shop), $shop->catalogue),
             'now' => $now->format(DATE_ATOM),
         ];
-        $ask = [...$base, ...$asked->common, ...$asked->hand, ...$this->fires($base, $asked->hand)];
+        $ask = [...$base, ...$asked->common, ...$hand, ...$this->fires($base, $hand)];
         $shown = ['chosen' => $match === null ? null : ['lot' => $match['lot']['number'], 'method' => $match['method']], 'ask' => $ask];
         try {
             $ticket = $this->tickets->advise($this->asks->read($ask, $shop->house, $shop->catalogue, $shop->lot($ask['lot'] ?? null)), $shop->currency);
@@ -76,6 +81,13 @@ final readonly class CounterReply
         }
 
         return [...$shown, 'id' => Seen::id($ticket), 'ticket' => Json::of($ticket)];
+    }
+
+    private function scale(CounterAsked $asked, ShopToday $shop): Scale
+    {
+        $said = is_array($asked->common['schools'] ?? null) ? $asked->common['schools']['doneness_words'] ?? null : null;
+
+        return Scale::tryFrom(is_string($said) ? $said : $shop->house->schools['doneness_words'] ?? '') ?? Scale::Kitchen;
     }
 
     /**

@@ -5,7 +5,7 @@ import type { Schemas } from '@/api/client'
 import { duration, temperature, type Units } from '@/units/units'
 
 // Stages along a time axis under the curves of the core and both faces; turns as ticks, the pull and the plate as flags.
-const props = defineProps<{ ticket: Schemas['Ticket']; units: Units }>()
+const props = defineProps<{ ticket: Schemas['DishTicket']; units: Units }>()
 const { t } = useI18n()
 const W = 372
 const LEFT = 34

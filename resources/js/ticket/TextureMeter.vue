@@ -5,7 +5,7 @@ import type { Schemas } from '@/api/client'
 import { length, type Units } from '@/units/units'
 
 // What the bite will be: what stays of the weight, how far collagen has turned and a cap of fat has run out, and the crust.
-const props = defineProps<{ ticket: Schemas['Ticket']; units: Units }>()
+const props = defineProps<{ ticket: Schemas['DishTicket']; units: Units }>()
 const { t } = useI18n()
 const percent = (share: number) => Math.round(share * 100)
 

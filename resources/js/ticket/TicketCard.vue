@@ -11,7 +11,7 @@ import TicketPieces from './TicketPieces.vue'
 import TicketTimeline from './TicketTimeline.vue'
 import VerdictBar from './VerdictBar.vue'
 
-const props = withDefaults(defineProps<{ ticket: Schemas['Ticket']; units: Units; stale?: boolean; readable?: boolean }>(), { stale: false, readable: false })
+const props = withDefaults(defineProps<{ ticket: Schemas['DishTicket']; units: Units; stale?: boolean; readable?: boolean }>(), { stale: false, readable: false })
 const read = defineModel<string[]>('read', { default: () => [] })
 const { t } = useI18n()
 const say = useSay()

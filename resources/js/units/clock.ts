@@ -44,5 +44,11 @@ export function dayAndHour(iso: string | null | undefined, now = new Date()): { 
   return { days: Math.round((midnight(at) - midnight(reading(now))) / 86_400_000), clock: `${two(at.hour)}:${two(at.minute)}` }
 }
 
+/** The name of a day so many days from now, by the shop's clock. */
+export function dayName(days: number, locale: string, now = new Date()): string {
+  const today = reading(now)
+  return new Intl.DateTimeFormat(locale, { timeZone: 'UTC', weekday: 'short', day: 'numeric' }).format(new Date(asUtc({ ...today, day: today.day + days })))
+}
+
 /** How a moment is shown in lists: day and hour by the shop's clock. */
 export const shownAt = () => ({ dateStyle: 'medium', timeStyle: 'short', timeZone: shopZone.value }) as const

@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { useI18n } from 'vue-i18n'
 import { useSay } from '@/i18n/useSay'
-import { useSession } from '@/session'
+import { useSession } from '@/queries/session'
 import { useUnits } from '@/units/useUnits'
 import AmbiguousNote from './AmbiguousNote.vue'
 import AnimalDrawing from './AnimalDrawing.vue'

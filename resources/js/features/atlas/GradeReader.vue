@@ -6,7 +6,8 @@ import { useI18n } from 'vue-i18n'
 import { useSay } from '@/i18n/useSay'
 import type { Units } from '@/units/units'
 import FatBar from './FatBar.vue'
-import { gradeQuery, gradesQuery } from './queries'
+import { gradesQuery } from '@/queries/grades'
+import { gradeQuery } from './queries'
 
 const props = defineProps<{ slug: string; scales: string[]; units: Units }>()
 const { t } = useI18n()

@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { ApiError } from '@/api/client'
-import { useSession } from '@/session'
+import { useSession } from '@/queries/session'
 import { atlasKeys, cutsQuery, importFile } from './queries'
 
 const { t } = useI18n()

@@ -35,8 +35,6 @@ export const substitutesQuery = (slug: string, method: string) =>
 export const compareQuery = (cuts: string[]) =>
   queryOptions({ queryKey: [...atlasKeys.all, 'compare', cuts] as const, queryFn: () => orThrow(api.GET('/compare', { params: { query: { cuts: cuts.join(',') } } })), enabled: cuts.length > 0 })
 
-export const gradesQuery = () => queryOptions({ queryKey: ['grades'] as const, queryFn: () => orThrow(api.GET('/grades')), staleTime: Infinity })
-
 export const gradeQuery = (scale: string, value: string, cut: string) =>
   queryOptions({
     queryKey: ['grades', scale, value, cut] as const,

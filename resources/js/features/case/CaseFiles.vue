@@ -24,7 +24,7 @@ async function send(goodRows: boolean) {
     result.value = null
     problem.value = error instanceof ApiError || error instanceof Error ? error.message : String(error)
   }
-  if (result.value && result.value.received + result.value.changed > 0) await Promise.all(['case', 'matches'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+  if (result.value && result.value.received + result.value.changed > 0) await Promise.all(['case', 'counter'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
 }
 function choose(event: Event) {
   const input = event.target

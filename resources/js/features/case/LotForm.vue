@@ -6,9 +6,9 @@ import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, ApiError, orThrow, type Schemas } from '@/api/client'
 import { once, useOnceKey } from '@/api/once'
-import { gradesQuery } from '@/features/atlas/queries'
-import { houseQuery } from '@/features/house/queries'
-import { catalogueQuery, findCutQuery } from '@/features/counter/queries'
+import { gradesQuery } from '@/queries/grades'
+import { houseQuery } from '@/queries/house'
+import { catalogueQuery, findCutQuery } from '@/queries/catalogue'
 
 // Takes a lot in, or changes what is known of one. What is typed stays, right or wrong; the server names what is wrong by its field.
 const props = defineProps<{ lot?: Schemas['CaseLot'] }>()
@@ -46,7 +46,7 @@ const price = useMutation({
 const save = useMutation({
   mutationFn: () => (props.lot ? orThrow(api.PUT('/case/lots/{lot}', { params: { path: { lot: props.lot.id } }, body: body() })) : orThrow(api.POST('/case/lots', { body: body(), headers: once(keyFor(JSON.stringify(body()))) }))),
   onSuccess: async () => {
-    await Promise.all(['case', 'matches'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+    await Promise.all(['case', 'counter'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
     emit('done')
   },
 })

@@ -30,7 +30,7 @@ const move = useMutation({
     keyFor(null) // the same again is meant again
     text.value = ''
     reason.value = ''
-    await Promise.all(['case', 'matches'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+    await Promise.all(['case', 'counter'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
   },
 })
 const reasons = ['past_day', 'discoloured', 'smell', 'dropped', 'trim'] as const

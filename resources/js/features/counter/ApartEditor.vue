@@ -3,7 +3,7 @@ import InputText from 'primevue/inputtext'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
-import type { Eater } from './useWish'
+import type { Eater } from '@/asks/openAsk'
 
 // Somebody at the table who eats it otherwise: a piece of their own, marked.
 defineProps<{ words: { value: string; label: string }[] }>()

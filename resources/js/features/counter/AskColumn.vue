@@ -1,88 +1,94 @@
 <script setup lang="ts">
+import DatePicker from 'primevue/datepicker'
+import InputNumber from 'primevue/inputnumber'
 import InputText from 'primevue/inputtext'
+import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import type { Eater, Want } from '@/asks/openAsk'
+import { useAsks } from '@/asks/useAsks'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
 import ToggleRow from '@/ui/ToggleRow.vue'
+import { atHour, dayAndHour, dayName } from '@/units/clock'
 import { temperature } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import ApartEditor from './ApartEditor.vue'
-import { atHour, dayAndHour } from '@/units/clock'
 import CustomerField from './CustomerField.vue'
-import type { CounterCut } from './queries'
+import type { CounterCut } from '@/queries/catalogue'
 import SaidChips from './SaidChips.vue'
-import { usePiece } from './usePiece'
-import { useWish, type Eater, type Want } from './useWish'
 
 const props = defineProps<{ cut: CounterCut; officialC: number | null; byTexture: boolean; currency: string; errors: Record<string, string> }>()
-const { t } = useI18n()
-const store = useWish()
-const pieces = usePiece()
+const { t, locale } = useI18n()
+const asks = useAsks()
 const units = useUnits()
 
 /** The unit is in the legend. */
 const degrees = (celsius: number) => temperature(celsius, units.units).replace(/\s?°[CF]$/u, '°')
 const words = computed(() => [
-  ...props.cut.doneness[store.scale].map((choice) => ({ value: choice.word, label: t(`word.${choice.word}`), ...(props.byTexture ? {} : { note: degrees(choice.target_c) }) })),
+  ...props.cut.doneness[asks.scale].map((choice) => ({ value: choice.word, label: t(`word.${choice.word}`), ...(props.byTexture ? {} : { note: degrees(choice.target_c) }) })),
   { value: 'official_minimum', label: t('word.official_minimum'), ...(props.officialC === null ? {} : { note: degrees(props.officialC) }) },
 ])
 // The words of the cut on the ticket; what was said in another family's words shows as the ticket understood it.
-const onTicket = computed(() => pieces.piece.diners?.find((eater) => !eater.at_risk)?.doneness ?? pieces.piece.diners?.[0]?.doneness)
-const doneness = computed({ get: () => onTicket.value ?? store.first.doneness ?? props.cut.default_doneness, set: (word: string) => { store.patchFirst({ doneness: word }) } })
-const risk = computed({ get: () => (store.first.at_risk ? 'yes' : 'nobody'), set: (value: 'yes' | 'nobody') => { store.patchFirst({ at_risk: value === 'yes', doneness: undefined }) } })
-const appetite = computed({ get: () => store.first.appetite ?? 'usual', set: (value) => { store.patchFirst({ appetite: value }) } })
-const apart = computed(() => store.wish.diners.slice(1))
-const describe = (eater: Eater) => [eater.appetite && eater.appetite !== 'usual' ? t(`ask.${eater.appetite}`) : '', eater.at_risk ? t('ask.atRisk') : '', eater.doneness ? t(`word.${eater.doneness}`) : '', ...(eater.avoid ?? []).map((word) => t('ask.no', { word }))].filter(Boolean).join(', ') || t('ask.usual')
+const onTicket = computed(() => asks.piece.diners?.find((eater) => !eater.at_risk)?.doneness ?? asks.piece.diners?.[0]?.doneness)
+const doneness = computed({ get: () => onTicket.value ?? asks.first.doneness ?? props.cut.default_doneness, set: (word: string) => { void asks.patchFirst(() => ({ doneness: word })) } })
+const risk = computed({ get: () => (asks.first.at_risk ? 'yes' : 'nobody'), set: (value: 'yes' | 'nobody') => { void asks.patchFirst(() => ({ at_risk: value === 'yes', doneness: undefined })) } })
+const appetite = computed({ get: () => asks.first.appetite ?? 'usual', set: (value) => { void asks.patchFirst(() => ({ appetite: value })) } })
+const apart = computed(() => asks.wish.diners.slice(1))
+const describe = (eater: Eater) => [
+  eater.appetite && eater.appetite !== 'usual' ? t(`ask.${eater.appetite}`) : '', eater.at_risk ? t('ask.atRisk') : '', eater.doneness ? t(`word.${eater.doneness}`) : '',
+  ...(eater.avoid ?? []).map((word) => t('ask.no', { word })),
+].filter(Boolean).join(', ') || t('ask.usual')
 const editing = ref(false)
 
 const appliances = ['pan', 'oven', 'grill', 'pot', 'water_bath', 'wok', 'broiler', 'steamer', 'smoker', 'spit', 'deep_fryer'] as const
 const more = ref(false)
 const fires = computed({
-  get: () => store.wish.appliances ?? [],
+  get: () => asks.wish.appliances ?? [],
   set: (kinds: string[]) => {
-    const sorts = Object.fromEntries(Object.entries(store.wish.fires ?? {}).filter(([kind]) => kinds.includes(kind) || (kind === 'burner' && kinds.includes('pan'))))
-    store.patch({ appliances: kinds, fires: sorts })
+    const isOwned = ([kind]: [string, string]) => kinds.includes(kind) || (kind === 'burner' && kinds.includes('pan'))
+    void asks.patch((wish) => ({ appliances: kinds, fires: Object.fromEntries(Object.entries(wish.fires ?? {}).filter(isOwned)) }))
   },
 })
 const shownFires = computed(() => appliances.filter((kind, i) => more.value || i < 7 || fires.value.includes(kind)).map((value) => ({ value, label: t(`appliance.${value}`) })))
-const when = computed(() => dayAndHour(store.wish.eat_at))
+
+const when = computed(() => dayAndHour(asks.wish.eat_at))
 /** Where a day is chosen and no hour was said. */
 const USUAL_HOUR = '19:00'
-const clock = computed({ get: () => when.value?.clock ?? '', set: (value: string) => { store.patch({ eat_at: atHour(value, when.value?.days ?? 0) }) } })
-const day = computed({ get: () => String(when.value?.days ?? 0), set: (value: string) => { store.patch({ eat_at: atHour(clock.value || USUAL_HOUR, Number(value)) }) } })
-const days = computed(() => [...new Set([0, 1, when.value?.days ?? 0])].sort().map((value) => ({ value: String(value), label: value < 2 ? t(value ? 'ask.tomorrow' : 'ask.today') : t('ask.inDays', { days: value }) })))
-const budget = ref<string | null>(null)
-const budgetText = computed({
-  get: () => budget.value ?? (store.wish.budget == null ? '' : String(store.wish.budget)),
-  set: (text: string | undefined) => {
-    const value = Number((text ?? '').replace(',', '.'))
-    const isNone = (text ?? '').trim() === ''
-    budget.value = isNone || Number.isFinite(value) ? null : (text ?? '')
-    if (isNone || Number.isFinite(value)) store.patch({ budget: isNone ? null : value })
+const setWhen = (clock: string | null, days: number) => { void asks.patch(() => ({ eat_at: clock === null ? null : atHour(clock, days) })) }
+const clock = computed({
+  get: () => {
+    const [hour, minute] = (when.value?.clock ?? '').split(':').map(Number)
+    return when.value === null ? null : new Date(2000, 0, 1, hour, minute)
   },
+  set: (at: Date | null) => { setWhen(at === null ? null : `${at.getHours()}:${at.getMinutes()}`, when.value?.days ?? 0) },
 })
+const day = computed({ get: () => when.value?.days ?? 0, set: (days: number) => { setWhen(when.value?.clock ?? USUAL_HOUR, days) } })
+const WEEK = [0, 1, 2, 3, 4, 5, 6]
+const days = computed(() => [...new Set([...WEEK, when.value?.days ?? 0])].map((value) => ({ value, label: value < 2 ? t(value ? 'ask.tomorrow' : 'ask.today') : dayName(value, locale.value) })))
+const budget = computed({ get: () => asks.wish.budget ?? null, set: (value: number | null) => { void asks.patch(() => ({ budget: value })) } })
+
 const avoiding = ref('')
-const avoid = computed(() => store.first.avoid ?? [])
+const avoid = computed(() => asks.first.avoid ?? [])
+const setAvoid = (change: (words: string[]) => string[]) => { void asks.patch(({ diners }) => ({ diners: diners.map((eater) => ({ ...eater, avoid: change(eater.avoid ?? []) })) })) }
 const addAvoid = () => {
   const word = avoiding.value.trim().toLowerCase()
-  if (word) store.patch({ diners: store.wish.diners.map((eater) => ({ ...eater, avoid: [...new Set([...(eater.avoid ?? []), word])] })) })
+  if (word) setAvoid((words) => [...new Set([...words, word])])
   avoiding.value = ''
 }
-const dropAvoid = (word: string) => { store.patch({ diners: store.wish.diners.map((eater) => ({ ...eater, avoid: (eater.avoid ?? []).filter((other) => other !== word) })) }) }
 const wantKeys: Want[] = ['cheap', 'quick', 'special', 'easy', 'lean', 'rich']
-const wants = computed({ get: () => store.wish.wants ?? [], set: (value: Want[]) => { store.patch({ wants: value }) } })
-const count = (by: -1 | 1) => { store.patchFirst({ count: Math.max(1, store.first.count + by) }) }
+const wants = computed({ get: () => asks.wish.wants ?? [], set: (value: Want[]) => { void asks.patch(() => ({ wants: value })) } })
+const count = (by: -1 | 1) => { void asks.patchFirst((eater) => ({ count: Math.max(1, eater.count + by) })) }
 </script>
 
 <template>
   <section class="column" :aria-label="t('ask.title')">
     <SaidChips />
     <div>
-      <p id="eaters" class="legend">{{ t('ask.eaters') }}<small v-if="apart.length">{{ t('ask.inAll', { count: store.heads }) }}</small></p>
+      <p id="eaters" class="legend">{{ t('ask.eaters') }}<small v-if="apart.length">{{ t('ask.inAll', { count: asks.heads }) }}</small></p>
       <div class="eaters">
         <div class="count" role="group" aria-labelledby="eaters">
           <button type="button" :aria-label="t('ask.fewer')" @click="count(-1)">−</button>
-          <output data-testid="count">{{ store.first.count }}</output>
+          <output data-testid="count">{{ asks.first.count }}</output>
           <button type="button" :aria-label="t('ask.more')" data-testid="more-people" @click="count(1)">+</button>
         </div>
         <ChoiceRow v-model="appetite" hidden-legend tight :legend="t('ask.appetite')" :choices="(['small', 'usual', 'hearty'] as const).map((value) => ({ value, label: t(`ask.${value}`) }))" />
@@ -94,14 +100,14 @@ const count = (by: -1 | 1) => { store.patchFirst({ count: Math.max(1, store.firs
       <p class="legend" aria-hidden="true">{{ t('ask.risk') }}</p>
       <div class="risk">
         <ChoiceRow v-model="risk" testid="risk" tight hidden-legend :legend="t('ask.risk')" :choices="[{ value: 'nobody', label: t('ask.nobody') }, { value: 'yes', label: t('ask.allOfThem') }]" />
-        <button type="button" class="chip" data-testid="add-at-risk" @click="store.addEater({ count: 1, at_risk: true })">+ {{ t('ask.oneAtRisk') }}</button>
+        <button type="button" class="chip" data-testid="add-at-risk" @click="asks.addEater({ count: 1, at_risk: true })">+ {{ t('ask.oneAtRisk') }}</button>
         <button type="button" class="chip" :aria-expanded="editing" :title="t('ask.apart')" data-testid="add-apart" @click="editing = !editing">+ {{ t('ask.other') }}</button>
       </div>
       <div v-if="apart.length" class="chips apart">
-        <button v-for="(eater, i) in apart" :key="i" type="button" class="chip said" :aria-label="t('ask.drop', { what: `${eater.count} ${describe(eater)}` })" data-testid="apart" @click="store.dropEater(i + 1)">
+        <button v-for="(eater, i) in apart" :key="i" type="button" class="chip said" :aria-label="t('ask.drop', { what: `${eater.count} ${describe(eater)}` })" data-testid="apart" @click="asks.dropEater(i + 1)">
           <b>{{ eater.count }}</b> {{ describe(eater) }} <span aria-hidden="true">×</span></button>
       </div>
-      <ApartEditor v-if="editing" :words="words" @done="(eater) => { store.addEater(eater); editing = false }" @cancel="editing = false" />
+      <ApartEditor v-if="editing" :words="words" @done="(eater) => { asks.addEater(eater); editing = false }" @cancel="editing = false" />
     </div>
     <div>
       <ToggleRow v-model="fires" testid="fires-said" :legend="t('ask.cooksOn')" :hint="fires.length === 0 ? t('ask.usualKitchen') : ''" :choices="shownFires">
@@ -112,22 +118,28 @@ const count = (by: -1 | 1) => { store.patchFirst({ count: Math.max(1, store.firs
     <div class="three">
       <div>
         <label for="eat-at">{{ t('ask.eatAt') }}</label>
-        <input id="eat-at" v-model="clock" type="time" :aria-invalid="Boolean(errors['eat_at'])" data-testid="eat-at" />
+        <DatePicker
+          v-model="clock" input-id="eat-at" time-only fluid :step-minute="5" :invalid="Boolean(errors['eat_at'])" :placeholder="t('ask.noHour')"
+          :pt="{ pcInputText: { root: { 'data-testid': 'eat-at', autocomplete: 'off' } } }"
+        />
       </div>
       <div>
-        <label for="eat-day">{{ t('ask.day') }}</label>
-        <select id="eat-day" v-model="day" data-testid="eat-day"><option v-for="each in days" :key="each.value" :value="each.value">{{ each.label }}</option></select>
+        <label id="eat-day">{{ t('ask.day') }}</label>
+        <Select v-model="day" :options="days" option-label="label" option-value="value" fluid aria-labelledby="eat-day" data-testid="eat-day" />
       </div>
       <div>
         <label for="budget">{{ t('ask.budget', { currency }) }}</label>
-        <InputText id="budget" v-model="budgetText" inputmode="decimal" autocomplete="off" :placeholder="t('ask.any')" :invalid="budget !== null" data-testid="budget" />
+        <InputNumber
+          v-model="budget" input-id="budget" fluid :min="0" :max="100000" :min-fraction-digits="0" :max-fraction-digits="2" :placeholder="t('ask.any')"
+          :invalid="Boolean(errors['budget'])" :pt="{ pcInputText: { root: { 'data-testid': 'budget', inputmode: 'decimal' } } }"
+        />
       </div>
     </div>
     <p v-if="errors['eat_at']" class="wrong" role="alert">{{ errors['eat_at'] }}</p>
-    <p v-if="budget !== null" class="wrong" role="alert">{{ t('piece.notANumber', { text: budget }) }}</p>
+    <p v-if="errors['budget']" class="wrong" role="alert">{{ errors['budget'] }}</p>
     <div>
       <div class="chips">
-        <button v-for="word in avoid" :key="word" type="button" class="chip not" :aria-label="t('ask.drop', { what: word })" data-testid="avoid" @click="dropAvoid(word)">{{ word }} <span aria-hidden="true">×</span></button>
+        <button v-for="word in avoid" :key="word" type="button" class="chip not" :aria-label="t('ask.drop', { what: word })" data-testid="avoid" @click="setAvoid((words) => words.filter((other) => other !== word))">{{ word }} <span aria-hidden="true">×</span></button>
         <form class="add" @submit.prevent="addAvoid"><InputText v-model="avoiding" maxlength="30" :aria-label="t('ask.mustNot')" :placeholder="t('ask.mustNot')" autocomplete="off" data-testid="add-avoid" /></form>
       </div>
     </div>
@@ -157,8 +169,8 @@ const count = (by: -1 | 1) => { store.patchFirst({ count: Math.max(1, store.firs
 .add :deep(.p-inputtext) { width: 100%; height: 36px; }
 .three { display: grid; grid-template-columns: 1.1fr 1.4fr .75fr; gap: 5px; }
 .three label { white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-input[type='time'], select { height: 38px; border: 1px solid var(--line); padding: 0 3px; font: 600 15.5px var(--figures); background: #fff; color: var(--ink); width: 100%; border-radius: 0; }
-select { padding: 0; font-size: 14px; }
-input[aria-invalid='true'] { border-color: var(--oxblood); }
-.three :deep(.p-inputtext), .column > div > :deep(.p-inputtext) { width: 100%; height: 38px; }
+.three :deep(.p-inputtext), .three :deep(.p-select) { height: 38px; padding: 0 6px; font: 600 15.5px/36px var(--figures); width: 100%; }
+.three :deep(.p-select-label) { padding: 0; font: inherit; }
+.three :deep(.p-select-dropdown) { width: 18px; }
+.column > div > :deep(.p-inputtext) { width: 100%; height: 38px; }
 </style>

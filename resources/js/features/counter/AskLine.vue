@@ -1,48 +1,45 @@
 <script setup lang="ts">
-import { computed, ref, useTemplateRef } from 'vue'
+import AutoComplete from 'primevue/autocomplete'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
+import { useAsks } from '@/asks/useAsks'
 
 // One field for the whole ask. What is not understood is underlined and never dropped; what may come next is offered below.
-const props = defineProps<{ read: Schemas['LineRead'] | null; busy: boolean; confirmed: string[] }>()
-defineEmits<{ confirm: [word: string] }>()
-const line = defineModel<string>({ required: true })
+interface Offer { word: string; line: string }
 const { t } = useI18n()
-const field = useTemplateRef<HTMLInputElement>('field')
-const open = ref(false)
-const at = ref(-1)
-const offers = computed(() => (open.value && line.value !== '' && !line.value.endsWith(' ') ? (props.read?.suggestions ?? []) : []))
-const isMarked = (chip: Schemas['Chip']) => (chip.kind === 'unknown' && !props.confirmed.includes(chip.text)) || chip.suggestions.length > 0
-/** Only while the marks belong to what is in the field now. */
-const marked = computed(() => (props.read?.chips ?? []).filter((chip) => isMarked(chip) && line.value.slice(chip.from, chip.to) === chip.text))
+const asks = useAsks()
+const field = () => document.querySelector<HTMLInputElement>('#ask-line')
+const taken = ref(false)
+/** Only while the answer belongs to what is in the field now. */
+const isOf = computed(() => asks.shown?.line === asks.line)
+const offers = computed<Offer[]>(() => {
+  if (!isOf.value || asks.line === '' || asks.line.endsWith(' ')) return []
+  return (asks.shown?.suggestions ?? []).map((word) => ({ word, line: `${asks.line.replace(/[^\s,;+]*$/u, '')}${word} ` }))
+})
+const isMarked = (chip: Schemas['Chip']) => (chip.kind === 'unknown' && !asks.ask.confirmed.includes(chip.text)) || chip.suggestions.length > 0
+const marked = computed(() => (asks.shown?.chips ?? []).filter((chip) => isMarked(chip) && asks.line.slice(chip.from, chip.to) === chip.text))
 const runs = computed(() => {
   const found: { text: string; bad: boolean }[] = []
   let from = 0
   for (const chip of marked.value) {
-    found.push({ text: line.value.slice(from, chip.from), bad: false }, { text: chip.text, bad: true })
+    found.push({ text: asks.line.slice(from, chip.from), bad: false }, { text: chip.text, bad: true })
     from = chip.to
   }
-  return [...found, { text: line.value.slice(from), bad: false }]
+  return [...found, { text: asks.line.slice(from), bad: false }]
 })
-function replaceLast(word: string) {
-  line.value = `${line.value.replace(/[^\s,;+]*$/u, '')}${word} `
-  at.value = -1
-  field.value?.focus()
-}
+const put = (value: string | Offer | null) => { asks.line = typeof value === 'string' ? value : (value?.line ?? '') }
 const swap = (chip: Schemas['Chip'], word: string) => {
   const said = chip.kind === 'avoid' ? chip.text.replace(/\S+$/u, word) : word
-  line.value = `${line.value.slice(0, chip.from)}${said}${line.value.slice(chip.to)}`
+  asks.line = `${asks.line.slice(0, chip.from)}${said}${asks.line.slice(chip.to)}`
 }
-function key(event: KeyboardEvent) {
-  const count = offers.value.length
-  if (event.key === 'ArrowDown' && count) at.value = (at.value + 1) % count
-  else if (event.key === 'ArrowUp' && count) at.value = (at.value - 1 + count) % count
-  else if (event.key === 'Enter' && at.value >= 0) replaceLast(offers.value[at.value] ?? '')
-  else if (event.key === 'Enter' || event.key === 'Escape') { open.value = false; at.value = -1; if (event.key === 'Enter') field.value?.blur(); return }
-  else return
-  event.preventDefault()
+const confirm = (word: string) => { asks.set({ confirmed: [...asks.ask.confirmed, word] }) }
+/** The line is said; what is pressed next is a key of the counter, unless a word was taken. */
+const entered = () => {
+  if (!taken.value) field()?.blur()
+  taken.value = false
 }
-defineExpose({ focus: () => { field.value?.focus(); field.value?.select() } })
+defineExpose({ focus: () => { field()?.focus(); field()?.select() } })
 </script>
 
 <template>
@@ -50,21 +47,26 @@ defineExpose({ focus: () => { field.value?.focus(); field.value?.select() } })
     <label class="sr-only" for="ask-line">{{ t('line.label') }}</label>
     <div class="box">
       <kbd aria-hidden="true">/</kbd>
-      <div class="type">
+      <div class="type" @keydown.enter="entered">
         <div class="mirror" aria-hidden="true"><template v-for="(run, i) in runs" :key="i"><u v-if="run.bad">{{ run.text }}</u><template v-else>{{ run.text }}</template></template></div>
-        <input id="ask-line" ref="field" v-model="line" type="text" maxlength="200" autocomplete="off" autocapitalize="off" spellcheck="false" role="combobox" aria-autocomplete="list" aria-controls="ask-offers"
-          :aria-expanded="offers.length > 0" :aria-activedescendant="at >= 0 ? `ask-offer-${at}` : undefined" :placeholder="t('line.example')" data-testid="ask-line"
-          @input="open = true; at = -1" @keydown="key" @blur="open = false" />
+        <AutoComplete
+          input-id="ask-line" :model-value="asks.line" :suggestions="offers" option-label="word" :delay="0" append-to="self" :show-empty-message="false" :placeholder="t('line.example')"
+          :pt="{
+            pcInputText: { root: { 'data-testid': 'ask-line', maxlength: 200, autocomplete: 'off', autocapitalize: 'off', spellcheck: false } },
+            overlay: { class: ['offers', { none: offers.length === 0 }] }, list: { 'data-testid': 'ask-offers', 'aria-label': t('line.offers') },
+          }"
+          @update:model-value="put" @option-select="taken = true"
+        />
       </div>
-      <ul v-show="offers.length" id="ask-offers" role="listbox" :aria-label="t('line.offers')" data-testid="ask-offers">
-        <li v-for="(offer, i) in offers" :id="`ask-offer-${i}`" :key="offer" role="option" :aria-selected="i === at" @mousedown.prevent="replaceLast(offer)">{{ offer }}</li>
-      </ul>
     </div>
     <p v-if="marked.length" class="marked" role="status" data-testid="marked">
       <template v-for="chip in marked" :key="chip.from">
         <span>{{ t(chip.kind === 'avoid' ? 'line.notListed' : 'line.unknown', { text: chip.kind === 'avoid' ? chip.value : chip.text }) }}</span>
         <button v-for="word in chip.suggestions.filter(Boolean)" :key="word" type="button" @click="swap(chip, word)">{{ word }}?</button>
-        <template v-if="chip.kind === 'unknown'"><button type="button" data-testid="drop-word" @click="swap(chip, '')">{{ t('line.dropWord') }}</button><button type="button" data-testid="confirm-word" @click="$emit('confirm', chip.text)">{{ t('line.confirmWord') }}</button></template>
+        <template v-if="chip.kind === 'unknown'">
+          <button type="button" data-testid="drop-word" @click="swap(chip, '')">{{ t('line.dropWord') }}</button>
+          <button type="button" data-testid="confirm-word" @click="confirm(chip.text)">{{ t('line.confirmWord') }}</button>
+        </template>
       </template>
     </p>
   </div>
@@ -75,15 +77,16 @@ defineExpose({ focus: () => { field.value?.focus(); field.value?.select() } })
 .box { position: relative; flex: none; min-width: 220px; display: flex; align-items: center; background: #fff; border: 2px solid var(--ink); height: 46px; }
 .box:focus-within { outline: 3px solid var(--focus); outline-offset: 2px; }
 kbd { flex: none; margin: 0 4px 0 10px; border: 1px solid var(--line); padding: 3px 7px; font: 600 14px/1 var(--figures); color: var(--soft); }
-.type { position: relative; flex: 1; min-width: 0; height: 100%; font: 500 20px/42px var(--figures); overflow: hidden; }
-.mirror, input { position: absolute; inset: 0; padding: 0 8px; font: inherit; letter-spacing: 0; white-space: pre; overflow: hidden; }
-.mirror { color: transparent; pointer-events: none; }
+.type { position: relative; flex: 1; min-width: 0; height: 100%; font: 500 20px/42px var(--figures); }
+.mirror, .type :deep(input) { position: absolute; inset: 0; padding: 0 8px; font: inherit; letter-spacing: 0; white-space: pre; overflow: hidden; }
+.mirror { color: transparent; pointer-events: none; overflow: hidden; }
 .mirror u { text-decoration: underline wavy var(--oxblood) 2px; text-underline-offset: 5px; }
-input { width: 100%; height: 100%; border: 0; background: transparent; color: var(--ink); outline: none; text-overflow: ellipsis; }
-input::placeholder { color: #66716e; }
-ul { position: absolute; top: 46px; left: -2px; right: -2px; margin: 0; padding: 0; list-style: none; background: #fff; border: 2px solid var(--ink); z-index: 5; }
-li { padding: 8px 14px; font: 600 17px/24px var(--figures); cursor: pointer; }
-li[aria-selected='true'], li:hover { background: var(--ink); color: #fff; }
+.type :deep(.p-autocomplete) { position: absolute; inset: 0; }
+.type :deep(input) { width: 100%; height: 100%; border: 0; background: transparent; color: var(--ink); outline: none; text-overflow: ellipsis; }
+.type :deep(.p-autocomplete-loader) { display: none; }
+.type :deep(input::placeholder) { color: #66716e; }
+.box :deep(.offers) { border: 2px solid var(--ink); font: 600 17px/24px var(--figures); }
+.box :deep(.offers.none) { display: none; }
 .marked { margin: 0; display: flex; flex-wrap: wrap; gap: 4px 8px; align-items: center; color: var(--oxblood); font-size: 14px; }
 .marked button { min-height: 34px; border: 1px solid var(--oxblood); background: #fff; color: var(--oxblood); font: 600 16px/1 var(--figures); padding: 0 9px; cursor: pointer; }
 </style>

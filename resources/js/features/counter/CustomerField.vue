@@ -4,23 +4,23 @@ import { refDebounced } from '@vueuse/core'
 import InputText from 'primevue/inputtext'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { customersQuery } from '@/features/customers/queries'
-import { useWish } from './useWish'
+import { customersQuery } from '@/queries/customers'
+import { useAsks } from '@/asks/useAsks'
 
 // Who it is for, if they want to be known. Somebody known brings their kitchen along.
 const { t } = useI18n()
-const store = useWish()
-const asked = refDebounced(computed(() => store.kept.label.trim()), 200)
-const found = useQuery(() => ({ ...customersQuery(asked.value), enabled: asked.value !== '' && store.kept.customer === null }))
-const offers = computed(() => (asked.value === '' || store.kept.customer !== null ? [] : (found.data.value ?? []).slice(0, 3)))
-const label = computed({ get: () => store.kept.label, set: (text: string | undefined) => { Object.assign(store.kept, { label: text ?? '', customer: null }) } })
+const asks = useAsks()
+const asked = refDebounced(computed(() => asks.ask.label.trim()), 200)
+const found = useQuery(() => ({ ...customersQuery(asked.value), enabled: asked.value !== '' && asks.ask.customer === null }))
+const offers = computed(() => (asked.value === '' || asks.ask.customer !== null ? [] : (found.data.value ?? []).slice(0, 3)))
+const label = computed({ get: () => asks.ask.label, set: (text: string | undefined) => { asks.set({ label: text ?? '', customer: null }) } })
 </script>
 
 <template>
   <div>
-    <label for="label">{{ t('ask.label') }}<small v-if="store.kept.customer !== null"> {{ t('ask.known') }}</small></label>
+    <label for="label">{{ t('ask.label') }}<small v-if="asks.ask.customer !== null"> {{ t('ask.known') }}</small></label>
     <InputText id="label" v-model="label" maxlength="60" autocomplete="off" :placeholder="t('ask.labelHint')" data-testid="label" />
-    <div v-if="offers.length" class="offers"><button v-for="customer in offers" :key="customer.id" type="button" data-testid="known" @click="store.serve(customer)">{{ customer.name }}</button></div>
+    <div v-if="offers.length" class="offers"><button v-for="customer in offers" :key="customer.id" type="button" data-testid="known" @click="asks.serve(customer)">{{ customer.name }}</button></div>
   </div>
 </template>
 

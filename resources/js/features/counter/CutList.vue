@@ -4,7 +4,7 @@ import { refDebounced } from '@vueuse/core'
 import InputText from 'primevue/inputtext'
 import { computed, nextTick, ref, useId, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { findCutQuery, type CounterCut } from './queries'
+import { findCutQuery, type CounterCut } from '@/queries/catalogue'
 
 // Every cut that can be computed: by its kind, or by any of its names. What is chosen stays in sight.
 const props = defineProps<{ cuts: CounterCut[] }>()

@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n'
 const open = defineModel<boolean>({ required: true })
 const { t } = useI18n()
 const says = ['count', 'apart', 'risk', 'done', 'not', 'cut', 'thick', 'fire', 'how', 'when', 'money', 'want'] as const
-const keys = [['/', 'line'], ['1 – 8', 'match'], ['N', 'next_customer'], ['[  ]', 'thickness'], ['U', 'units'], ['P', 'give'], ['?', 'help'], ['← →', 'choice'], ['Tab', 'next']] as const
+const keys = [['/', 'line'], ['1 – 8', 'match'], ['N', 'next_customer'], ['C', 'another_customer'], ['D', 'dish'], ['[  ]', 'thickness'], ['U', 'units'], ['P', 'give'], ['?', 'help'], ['← →', 'choice'], ['Tab', 'next']] as const
 </script>
 
 <template>

@@ -1,26 +1,28 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Schemas } from '@/api/client'
+import { useAsks } from '@/asks/useAsks'
 import { type Units } from '@/units/units'
 import MatchCard from './MatchCard.vue'
-import type { CounterCut } from './queries'
+import type { CounterCut } from '@/queries/catalogue'
 import Refusals from './Refusals.vue'
-import { useWish } from './useWish'
 import WhyNot from './WhyNot.vue'
 
-defineProps<{ matches: Schemas['Matches'] | null; busy: boolean; problem: string | null; lot: string | null; method: string | null; cuts: CounterCut[]; units: Units }>()
-defineEmits<{ take: [match: Schemas['Found']] }>()
+defineProps<{ problem: string | null; cuts: CounterCut[]; units: Units }>()
 const { t } = useI18n()
-const store = useWish()
+const asks = useAsks()
+const matches = computed(() => asks.shown?.matches ?? null)
 const groups = ['beef', 'veal', 'pork', 'lamb', 'game', 'poultry', 'fish', 'offal'] as const
 /** One kind at a time; it takes the place of a name. */
-const pick = (group: string) => { store.patch({ kinds: store.wish.kinds?.includes(group) ? [] : [group], named: null }) }
+const pick = (group: string) => asks.patch(({ kinds }) => ({ kinds: kinds?.includes(group) ? [] : [group], named: null }))
+const mayOrder = computed({ get: () => asks.wish.may_order ?? false, set: (may: boolean) => { void asks.patch(() => ({ may_order: may })) } })
 </script>
 
 <template>
-  <div class="list" :aria-busy="busy" data-testid="matches">
+  <div class="list" :aria-busy="!asks.isSettled" data-testid="matches">
     <div class="kinds" role="group" :aria-label="t('atlas.group')" data-testid="kinds">
-      <button v-for="group in groups" :key="group" type="button" :aria-pressed="store.wish.kinds?.includes(group) ?? false" @click="pick(group)">{{ t(`group.${group}`) }}</button>
+      <button v-for="group in groups" :key="group" type="button" :aria-pressed="asks.wish.kinds?.includes(group) ?? false" @click="pick(group)">{{ t(`group.${group}`) }}</button>
     </div>
     <p v-if="problem" class="wrong" role="alert" data-testid="match-problem">{{ problem }}</p>
     <template v-if="matches">
@@ -29,9 +31,9 @@ const pick = (group: string) => { store.patch({ kinds: store.wish.kinds?.include
         <template v-else>{{ t(matches.matches.length === 1 ? 'match.one' : 'match.count', { count: matches.matches.length, considered: matches.considered }) }}</template>
       </p>
       <Refusals v-if="matches.matches.length === 0" :matches="matches" :units="units" />
-      <MatchCard v-for="(match, i) in matches.matches" :key="`${match.lot.number} ${match.method}`" :match="match" :place="i + 1" :on="match.lot.number === lot && match.method === method" :units="units" :currency="matches.currency" @take="$emit('take', match)" />
-      <label class="order"><input type="checkbox" :checked="store.wish.may_order ?? false" data-testid="may-order" @change="store.patch({ may_order: !(store.wish.may_order ?? false) })" /> {{ t('match.showOrder') }}</label>
-      <WhyNot :cuts="cuts" :wish="store.asked" :units="units" @take="$emit('take', $event)" />
+      <MatchCard v-for="(match, i) in matches.matches" :key="`${match.lot.number} ${match.method}`" :match="match" :place="i + 1" :on="match.lot.number === asks.piece.lot && match.method === asks.piece.method" :units="units" :currency="matches.currency" @take="asks.choose(match)" />
+      <label class="order" for="may-order"><Checkbox v-model="mayOrder" input-id="may-order" binary data-testid="may-order" /> {{ t('match.showOrder') }}</label>
+      <WhyNot :cuts="cuts" :units="units" />
     </template>
     <p v-else-if="!problem" class="head">{{ t('match.waiting') }}</p>
   </div>
@@ -44,5 +46,4 @@ const pick = (group: string) => { store.patch({ kinds: store.wish.kinds?.include
 .kinds [aria-pressed='true'] { background: var(--ink); border-color: var(--ink); color: #fff; }
 .head { margin: 0; font: 600 15px/1.3 var(--figures); }
 .order { display: flex; gap: 9px; align-items: center; font-size: 15px; color: var(--ink); cursor: pointer; min-height: 34px; margin: 0; }
-.order input { width: 22px; height: 22px; accent-color: var(--ink); }
 </style>

@@ -1,78 +1,69 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
 import Slider from 'primevue/slider'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import type { Schemas } from '@/api/client'
+import type { Hand, Scale } from '@/asks/openAsk'
+import { useAsks } from '@/asks/useAsks'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
 import FigureField from '@/ui/FigureField.vue'
 import { field, typed } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import CutList from './CutList.vue'
 import FireQuestions from './FireQuestions.vue'
-import type { CounterCut } from './queries'
-import { usePiece } from './usePiece'
-import { useWish, type Scale } from './useWish'
+import type { CounterCut } from '@/queries/catalogue'
 
-const props = defineProps<{ catalogue: CounterCut[]; cut: CounterCut; usualHeatC: number | null; errors: Record<string, string> }>()
-const emit = defineEmits<{ picked: [] }>()
+const props = defineProps<{ catalogue: CounterCut[]; cut: CounterCut; ticket: Schemas['DishTicket'] | null; errors: Record<string, string> }>()
 const { t } = useI18n()
-const store = usePiece()
-const wishes = useWish()
+const asks = useAsks()
 const units = useUnits()
+const FRIDGE_C = 5
 
 const slug = computed({
-  get: () => store.piece.cut,
+  get: () => props.cut.slug,
   set: (value: string) => {
     const cut = props.catalogue.find((candidate) => candidate.slug === value)
-    if (cut) {
-      store.take(cut)
-      emit('picked')
-    }
+    if (cut) asks.pick(cut)
   },
 })
 const method = computed({
-  get: () => store.piece.method ?? props.cut.methods[0] ?? '',
-  set: (value: string) => Object.assign(store.piece, { method: value, methodByHand: true, heatC: null, heatText: null }),
+  get: () => asks.piece.method ?? props.ticket?.method ?? props.cut.methods[0] ?? '',
+  set: (value: string) => { asks.setHand({ method: value, heat_c: undefined }, 'heat') },
 })
-const thicknessMm = computed(() => store.piece.thicknessMm ?? props.cut.thickness_mm.typical)
-const heatC = computed(() => store.piece.heatC ?? props.usualHeatC)
+const thicknessMm = computed(() => asks.piece.thickness_mm ?? props.cut.thickness_mm.typical)
+const heatC = computed(() => asks.piece.heat_c ?? (props.ticket?.method === method.value ? props.ticket.heat_c : null))
+const startC = computed(() => asks.piece.start_c ?? props.ticket?.start_c ?? FRIDGE_C)
+const surface = computed(() => asks.piece.surface ?? props.ticket?.surface ?? 'patted')
 const lengthUnit = computed(() => (units.units === 'metric' ? 'mm' : 'in'))
 const degrees = computed(() => (units.units === 'metric' ? '°C' : '°F'))
 
-function typeThickness(text: string) {
-  const mm = typed.length(text, units.units)
-  Object.assign(store.piece, mm === null ? { thicknessText: text } : { thicknessMm: mm, thicknessText: null })
+type Figure = 'thickness_mm' | 'thin_mm' | 'start_c' | 'heat_c'
+const nameOf = (figure: Figure) => figure.slice(0, figure.lastIndexOf('_'))
+/** What is a figure is set; what is none stays in its field with its message; what may be left empty then is. */
+function type(figure: Figure, text: string) {
+  const value = (figure.endsWith('_mm') ? typed.length : typed.temperature)(text, units.units)
+  if (text.trim() === '' && (figure === 'heat_c' || figure === 'thin_mm')) asks.setHand({ [figure]: undefined }, nameOf(figure))
+  else if (value === null) asks.setText(nameOf(figure), text)
+  else asks.setHand({ [figure]: value }, nameOf(figure))
 }
-function typeStart(text: string) {
-  const c = typed.temperature(text, units.units)
-  Object.assign(store.piece, c === null ? { startText: text } : { startC: c, startText: null })
-}
-function typeHeat(text: string) {
-  const c = typed.temperature(text, units.units)
-  if (text.trim() === '') Object.assign(store.piece, { heatC: null, heatText: null })
-  else Object.assign(store.piece, c === null ? { heatText: text } : { heatC: c, heatText: null })
-}
-const scale = computed({
-  get: () => wishes.scale,
-  set: (value: Scale) => {
-    wishes.scale = value
-    store.keepWords(props.cut)
-  },
-})
-const stepThickness = (by: -1 | 1) => Object.assign(store.piece, { thicknessMm: Math.round(thicknessMm.value) + by, thicknessText: null })
-function typeThin(text: string) {
-  const mm = typed.length(text, units.units)
-  if (text.trim() === '') Object.assign(store.piece, { thinMm: null, thinText: null })
-  else Object.assign(store.piece, mm === null ? { thinText: text } : { thinMm: mm, thinText: null })
-}
-const stepThin = (by: -1 | 1) => Object.assign(store.piece, { thinMm: Math.round(store.piece.thinMm ?? thicknessMm.value) + by, thinText: null })
-const stepStart = (by: -1 | 1) => Object.assign(store.piece, { startC: Math.round(store.piece.startC) + by, startText: null })
 // Half degrees for a bath, one for a pot, ten for a fire.
 const heatStep = computed(() => (['water_bath', 'bath_then_sear'].includes(method.value) ? 1 : ['braise', 'poach', 'steam'].includes(method.value) ? 2 : 20))
-const stepHeat = (by: -1 | 1) => Object.assign(store.piece, { heatC: Math.round((heatC.value ?? 100) * 2 + by * heatStep.value) / 2, heatText: null })
-const slide = (value: number | number[]) => Object.assign(store.piece, { thicknessMm: Array.isArray(value) ? value[0] : value, thicknessText: null })
-const problem = (text: string | null, key: string) => (text === null ? (props.errors[key] ?? null) : text.trim() === '' ? t('piece.empty') : t('piece.notANumber', { text }))
-
-const rearing = computed({ get: () => store.piece.rearing ?? 'unknown', set: (said: 'unknown' | 'farmed' | 'wild') => { store.piece.rearing = said === 'unknown' ? null : said } })
+function step(figure: Figure, by: -1 | 1) {
+  const from = { thickness_mm: thicknessMm.value, thin_mm: asks.piece.thin_mm ?? thicknessMm.value, start_c: startC.value, heat_c: heatC.value ?? 100 }[figure]
+  asks.setHand({ [figure]: figure === 'heat_c' ? Math.round(from * 2 + by * heatStep.value) / 2 : Math.round(from) + by }, nameOf(figure))
+}
+const slide = (value: number | number[]) => { asks.setHand({ thickness_mm: Array.isArray(value) ? value[0] : value }, 'thickness') }
+const problem = (figure: Figure) => {
+  const text = asks.ask.texts[nameOf(figure)]
+  return text === undefined ? (props.errors[figure] ?? null) : text.trim() === '' ? t('piece.empty') : t('piece.notANumber', { text })
+}
+const shown = (figure: Figure, value: number | null | undefined) => asks.ask.texts[nameOf(figure)] ?? (value == null ? '' : (figure.endsWith('_mm') ? field.length : field.temperature)(value, units.units))
+const scale = computed({ get: () => asks.scale, set: (now: Scale) => { asks.scale = now } })
+type Flag = 'parasite_frozen' | 'pierced' | 'stuffed'
+const flags = computed(() => ([['parasite_frozen', 'frozen', props.cut.may_carry_parasites], ['pierced', 'pierced', props.cut.can_be_pierced], ['stuffed', 'stuffed', true]] as [Flag, string, boolean][]).filter(([, , isAsked]) => isAsked))
+const setFlag = (flag: Flag, is: boolean) => { const change: Hand = {}; change[flag] = is; asks.setHand(change) }
+const rearing = computed({ get: () => asks.piece.rearing ?? 'unknown', set: (said: 'unknown' | 'farmed' | 'wild') => { asks.setHand({ rearing: said === 'unknown' ? undefined : said }) } })
 </script>
 
 <template>
@@ -80,27 +71,41 @@ const rearing = computed({ get: () => store.piece.rearing ?? 'unknown', set: (sa
     <CutList v-model="slug" :cuts="catalogue" />
     <p v-if="errors['cut']" class="wrong" role="alert">{{ errors['cut'] }}</p>
     <div>
-      <FigureField :label="t(cut.is_round ? 'piece.diameter' : 'piece.thickness')" :unit="lengthUnit" :less="t('piece.thinner')" :more="t('piece.thicker')" testid="thickness"
-        :note="`${field.length(cut.thickness_mm.min, units.units)}–${field.length(cut.thickness_mm.max, units.units)}`"
-        :text="store.piece.thicknessText ?? field.length(thicknessMm, units.units)" :error="problem(store.piece.thicknessText, 'thickness_mm')" @typed="typeThickness" @step="stepThickness" />
-      <Slider class="slide" :model-value="thicknessMm" :min="cut.thickness_mm.min" :max="cut.thickness_mm.max" :step="1" :aria-label="t(cut.is_round ? 'piece.diameter' : 'piece.thickness')" @update:model-value="slide" />
+      <FigureField
+        :label="t(cut.is_round ? 'piece.diameter' : 'piece.thickness')" :unit="lengthUnit" :less="t('piece.thinner')" :more="t('piece.thicker')" testid="thickness"
+        :note="`${field.length(cut.thickness_mm.min, units.units)}–${field.length(cut.thickness_mm.max, units.units)}`" :text="shown('thickness_mm', thicknessMm)"
+        :error="problem('thickness_mm')" @typed="type('thickness_mm', $event)" @step="step('thickness_mm', $event)"
+      />
+      <Slider
+        class="slide" :model-value="thicknessMm" :min="cut.thickness_mm.min" :max="cut.thickness_mm.max" :step="1"
+        :aria-label="t(cut.is_round ? 'piece.diameter' : 'piece.thickness')" @update:model-value="slide"
+      />
     </div>
     <ChoiceRow v-model="method" class="methods" testid="method" :legend="t('piece.method')" :choices="cut.methods.map((value) => ({ value, label: t(`method.${value}`) }))" />
     <p v-if="errors['method']" class="wrong" role="alert">{{ errors['method'] }}</p>
     <div class="pair">
-      <FigureField :label="t('piece.heat')" :note="store.piece.heatC === null ? t('piece.usualHeat') : ''" :unit="degrees" :less="t('piece.cooler')" :more="t('piece.hotter')" testid="heat"
-        :text="store.piece.heatText ?? (heatC === null ? '' : field.temperature(heatC, units.units))" :error="problem(store.piece.heatText, 'heat_c')" @typed="typeHeat" @step="stepHeat" />
-      <FigureField :label="t('piece.start')" :unit="degrees" :less="t('piece.colder')" :more="t('piece.warmer')" testid="start"
-        :text="store.piece.startText ?? field.temperature(store.piece.startC, units.units)" :error="problem(store.piece.startText, 'start_c')" @typed="typeStart" @step="stepStart" />
+      <FigureField
+        :label="t('piece.heat')" :note="asks.piece.heat_c == null ? t('piece.usualHeat') : ''" :unit="degrees" :less="t('piece.cooler')" :more="t('piece.hotter')" testid="heat"
+        :text="shown('heat_c', heatC)" :error="problem('heat_c')" @typed="type('heat_c', $event)" @step="step('heat_c', $event)"
+      />
+      <FigureField
+        :label="t('piece.start')" :unit="degrees" :less="t('piece.colder')" :more="t('piece.warmer')" testid="start" :text="shown('start_c', startC)" :error="problem('start_c')"
+        @typed="type('start_c', $event)" @step="step('start_c', $event)"
+      />
     </div>
-    <FireQuestions :method="cut.fires[method]" />
-    <FigureField v-if="!cut.is_round" class="thin" :label="t('piece.thin')" :note="store.piece.thinMm === null ? t('piece.thinNone') : ''" :unit="lengthUnit" :less="t('piece.thinner')" :more="t('piece.thicker')" testid="thin"
-      :text="store.piece.thinText ?? (store.piece.thinMm === null ? '' : field.length(store.piece.thinMm, units.units))" :error="problem(store.piece.thinText, 'thin_mm')" @typed="typeThin" @step="stepThin" />
+    <FireQuestions :method="cut.fires[method]" :surface="surface" />
+    <FigureField
+      v-if="!cut.is_round" class="thin" :label="t('piece.thin')" :note="asks.piece.thin_mm == null ? t('piece.thinNone') : ''" :unit="lengthUnit" :less="t('piece.thinner')"
+      :more="t('piece.thicker')" testid="thin" :text="shown('thin_mm', asks.piece.thin_mm)" :error="problem('thin_mm')" @typed="type('thin_mm', $event)" @step="step('thin_mm', $event)"
+    />
     <ChoiceRow v-model="scale" testid="scale" :legend="t('ask.words')" :choices="[{ value: 'kitchen', label: t('ask.kitchen') }, { value: 'official', label: t('ask.official') }]" />
-    <label v-if="cut.may_carry_parasites" class="tick"><input v-model="store.piece.parasiteFrozen" type="checkbox" data-testid="frozen" /> {{ t('piece.frozen') }}</label>
-    <ChoiceRow v-if="cut.asks_rearing" v-model="rearing" tight testid="rearing" :legend="t('piece.rearing')" :choices="(['unknown', 'farmed', 'wild'] as const).map((value) => ({ value, label: t(`rearing.${value}`) }))" />
-    <label v-if="cut.can_be_pierced" class="tick"><input v-model="store.piece.pierced" type="checkbox" data-testid="pierced" /> {{ t('piece.pierced') }}</label>
-    <label class="tick"><input v-model="store.piece.stuffed" type="checkbox" data-testid="stuffed" /> {{ t('piece.stuffed') }}</label>
+    <ChoiceRow
+      v-if="cut.asks_rearing" v-model="rearing" tight testid="rearing" :legend="t('piece.rearing')"
+      :choices="(['unknown', 'farmed', 'wild'] as const).map((value) => ({ value, label: t(`rearing.${value}`) }))"
+    />
+    <label v-for="[flag, name] in flags" :key="flag" class="tick" :for="`piece-${name}`">
+      <Checkbox :model-value="asks.piece[flag] ?? false" :input-id="`piece-${name}`" binary :data-testid="name" @update:model-value="(is: boolean) => { setFlag(flag, is) }" /> {{ t(`piece.${name}`) }}
+    </label>
   </div>
 </template>
 
@@ -109,7 +114,6 @@ const rearing = computed({ get: () => store.piece.rearing ?? 'unknown', set: (sa
 .slide { margin: 12px 9px 4px; }
 .pair { display: flex; gap: 8px; align-items: flex-start; }
 .tick { display: flex; gap: 9px; align-items: center; font-size: 15px; color: var(--ink); cursor: pointer; min-height: 30px; }
-.tick input { width: 22px; height: 22px; accent-color: var(--ink); }
 .pair :deep(button) { width: 34px; }
 .thin { flex: none; }
 .methods :deep(.tags) { gap: 4px; }

@@ -4,26 +4,26 @@ import type { Schemas } from '@/api/client'
 import { useSay } from '@/i18n/useSay'
 import { type Units } from '@/units/units'
 import { localIso } from '@/units/clock'
-import { useWish } from './useWish'
+import { useAsks } from '@/asks/useAsks'
 
 // Nothing fits: which condition would have to give, by how much, and a button where it can be given here and now.
 const props = defineProps<{ matches: Schemas['Matches']; units: Units }>()
 const { t } = useI18n()
 const say = useSay()
-const store = useWish()
+const asks = useAsks()
 
 const figure = (refusal: Schemas['Refusal'], name: string) => Number(refusal.says.args[name] ?? 0)
 function relax(refusal: Schemas['Refusal']): { label: string; run: () => void } | null {
   switch (refusal.limit) {
-    case 'budget': return { label: t('relax.budget', { value: figure(refusal, 'a_head_money').toFixed(2) }), run: () => { store.patch({ budget: Math.ceil(figure(refusal, 'a_head_money') * 100) / 100 }) } }
+    case 'budget': return { label: t('relax.budget', { value: figure(refusal, 'a_head_money').toFixed(2) }), run: () => { void asks.patch(() => ({ budget: Math.ceil(figure(refusal, 'a_head_money') * 100) / 100 })) } }
     case 'time': {
-      const later = new Date(new Date(store.wish.eat_at ?? Date.now()).getTime() + (figure(refusal, 'short_s') + 600) * 1000)
+      const later = new Date(new Date(asks.wish.eat_at ?? Date.now()).getTime() + (figure(refusal, 'short_s') + 600) * 1000)
       later.setMinutes(Math.ceil(later.getMinutes() / 15) * 15, 0)
-      return { label: t('relax.time', { clock: localIso(later).slice(11, 16) }), run: () => { store.patch({ eat_at: localIso(later) }) } }
+      return { label: t('relax.time', { clock: localIso(later).slice(11, 16) }), run: () => { void asks.patch(() => ({ eat_at: localIso(later) })) } }
     }
-    case 'fire': return { label: t('relax.fire', { method: t(`method.${refusal.method}`) }), run: () => { store.patch({ methods: [...new Set([...(store.wish.methods ?? []), refusal.method])] }) } }
-    case 'safety': return { label: t('relax.safety'), run: () => { store.patch({ diners: store.wish.diners.map((eater) => (eater.at_risk ? { ...eater, doneness: undefined } : eater)) }) } }
-    case 'doneness': return { label: t('relax.doneness'), run: () => { store.patch({ diners: store.wish.diners.map((eater) => ({ ...eater, doneness: undefined })) }) } }
+    case 'fire': return { label: t('relax.fire', { method: t(`method.${refusal.method}`) }), run: () => { void asks.patch(({ methods }) => ({ methods: [...new Set([...(methods ?? []), refusal.method])] })) } }
+    case 'safety': return { label: t('relax.safety'), run: () => { void asks.patch(({ diners }) => ({ diners: diners.map((eater) => (eater.at_risk ? { ...eater, doneness: undefined } : eater)) })) } }
+    case 'doneness': return { label: t('relax.doneness'), run: () => { void asks.patch(({ diners }) => ({ diners: diners.map((eater) => ({ ...eater, doneness: undefined })) })) } }
     default: return null
   }
 }

@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import type { Wish } from '@/asks/openAsk'
+import { useAsks } from '@/asks/useAsks'
 import { length, mass } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
-import { useWish, type Wish } from './useWish'
 
 // What was said of the meat itself, each as a chip that goes at a tap; the rest of the ask has its own rows below.
 const { t } = useI18n()
-const store = useWish()
+const asks = useAsks()
 const units = useUnits()
 const chips = computed(() => {
-  const { wish } = store
+  const { wish } = asks
   const said: { key: string; text: string; drop: Partial<Wish> }[] = []
   if (wish.named) said.push({ key: 'named', text: wish.named, drop: { named: null } })
   for (const kind of wish.kinds ?? []) said.push({ key: `kind ${kind}`, text: kind, drop: { kinds: (wish.kinds ?? []).filter((other) => other !== kind) } })
@@ -23,7 +24,7 @@ const chips = computed(() => {
 
 <template>
   <div v-if="chips.length" class="said" data-testid="said">
-    <button v-for="chip in chips" :key="chip.key" type="button" :aria-label="t('ask.drop', { what: chip.text })" @click="store.patch(chip.drop)">{{ chip.text }} <span aria-hidden="true">×</span></button>
+    <button v-for="chip in chips" :key="chip.key" type="button" :aria-label="t('ask.drop', { what: chip.text })" @click="asks.patch(() => chip.drop)">{{ chip.text }} <span aria-hidden="true">×</span></button>
   </div>
 </template>
 

@@ -4,24 +4,24 @@ import { refDebounced } from '@vueuse/core'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Schemas } from '@/api/client'
+import { useAsks } from '@/asks/useAsks'
 import { useSay } from '@/i18n/useSay'
 import { type Units } from '@/units/units'
-import { findCutQuery, whyNotQuery, type CounterCut } from './queries'
-import { useWish } from './useWish'
+import { findCutQuery, type CounterCut } from '@/queries/catalogue'
+import { whyNotQuery } from './queries'
 
 // "Why not that one?" for any cut of the atlas.
-const props = defineProps<{ cuts: CounterCut[]; wish: Schemas['Wish']; units: Units }>()
-defineEmits<{ take: [match: Schemas['Found']] }>()
+const props = defineProps<{ cuts: CounterCut[]; units: Units }>()
 const { t } = useI18n()
 const say = useSay()
-const store = useWish()
+const asks = useAsks()
+const wish = computed(() => ({ ...asks.wish, schools: { doneness_words: asks.scale } }))
 const find = ref('')
 const slug = ref('')
 const asked = refDebounced(computed(() => find.value.trim()), 150)
 const found = useQuery(() => findCutQuery(asked.value))
 const offers = computed(() => (slug.value === '' && asked.value !== '' ? (found.data.value ?? []).slice(0, 5).map((each) => props.cuts.find((cut) => cut.slug === each)).filter((cut) => cut !== undefined) : []))
-const why = useQuery(() => whyNotQuery(props.wish, slug.value, store.now))
+const why = useQuery(() => whyNotQuery(wish.value, slug.value, asks.now))
 const answer = computed(() => (slug.value === '' ? null : (why.data.value ?? null)))
 </script>
 
@@ -37,7 +37,7 @@ const answer = computed(() => (slug.value === '' ? null : (why.data.value ?? nul
       <template v-else-if="answer.match && answer.best">
         <p>{{ t('why.behind', { score: answer.score?.toFixed(0) ?? '', best: answer.best.name, bestScore: answer.best.score.toFixed(0) }) }}</p>
         <ul><li v-for="row in answer.worse_by" :key="row.criterion"><b class="num">−{{ row.points.toFixed(1) }}</b> {{ t(`criterion.${row.criterion}`) }}<template v-if="row.says">: {{ say(row.says, units) }}</template></li></ul>
-        <button type="button" class="take" @click="$emit('take', answer.match)">{{ t('why.take') }}</button>
+        <button type="button" class="take" @click="asks.choose(answer.match)">{{ t('why.take') }}</button>
       </template>
       <ul v-else><li v-for="refusal in answer.refusals" :key="refusal.limit">{{ say(refusal.says, units) }}</li></ul>
     </div>

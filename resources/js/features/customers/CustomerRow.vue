@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { shopZone } from '@/units/clock'
 import { useRouter } from 'vue-router'
 import { api, orThrow, orThrowEmpty, type Schemas } from '@/api/client'
-import { useWish } from '@/features/counter/useWish'
+import { useAsks } from '@/asks/useAsks'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
 import ToggleRow from '@/ui/ToggleRow.vue'
 import { customerTicketsQuery } from './queries'
@@ -15,7 +15,7 @@ defineEmits<{ toggle: [] }>()
 const { t, d } = useI18n()
 const queries = useQueryClient()
 const router = useRouter()
-const wish = useWish()
+const asks = useAsks()
 const kinds = ['pan', 'oven', 'grill', 'pot', 'water_bath', 'wok', 'broiler', 'steamer', 'smoker', 'spit', 'deep_fryer'] as const
 const tickets = useQuery(() => ({ ...customerTicketsQuery(props.customer.id), enabled: props.open }))
 const again = () => queries.invalidateQueries({ queryKey: ['customers'] })
@@ -28,8 +28,8 @@ const units = computed({ get: () => props.customer.units, set: (value) => { chan
 const sure = ref(false)
 const forget = useMutation({ mutationFn: () => orThrowEmpty(api.DELETE('/customers/{customer}', { params: { path: { customer: props.customer.id } } })), onSuccess: () => Promise.all([again(), queries.invalidateQueries({ queryKey: ['tickets'] })]) })
 function serve() {
-  wish.reset()
-  wish.serve(props.customer)
+  asks.startAnew()
+  asks.serve(props.customer)
   void router.push({ name: 'counter' })
 }
 </script>
@@ -41,7 +41,7 @@ function serve() {
       <ToggleRow v-model="appliances" testid="customer-appliances" :legend="t('ask.cooksOn')" :choices="kinds.map((value) => ({ value, label: t(`appliance.${value}`) }))" />
       <ChoiceRow v-model="units" :legend="t('app.units')" :choices="(['metric', 'imperial'] as const).map((value) => ({ value, label: t(`app.${value}`) }))" />
       <p v-if="change.error.value" class="wrong" role="alert">{{ change.error.value.message }}</p>
-      <ol v-if="tickets.data.value?.length"><li v-for="ticket in tickets.data.value" :key="ticket.id"><RouterLink :to="{ name: 'ticket', params: { id: ticket.id } }">{{ ticket.number }} {{ ticket.cut_name }}</RouterLink> <small>{{ t(`method.${ticket.method}`) }}, {{ d(new Date(ticket.given_at), { dateStyle: 'medium', timeZone: shopZone }) }}</small></li></ol>
+      <ol v-if="tickets.data.value?.length"><li v-for="ticket in tickets.data.value" :key="ticket.id"><RouterLink :to="{ name: 'ticket', params: { id: ticket.id } }">{{ ticket.number }} {{ ticket.dishes.map((dish) => dish.cut_name).join(', ') }}</RouterLink> <small>{{ d(new Date(ticket.given_at), { dateStyle: 'medium', timeZone: shopZone }) }}</small></li></ol>
       <div class="do">
         <button type="button" class="strong" data-testid="serve" @click="serve">{{ t('customers.serve') }}</button>
         <button v-if="!sure" type="button" class="plain" data-testid="forget" @click="sure = true">{{ t('customers.forget') }}</button>

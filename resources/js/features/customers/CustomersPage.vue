@@ -6,7 +6,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, orThrow } from '@/api/client'
 import CustomerRow from './CustomerRow.vue'
-import { customersQuery } from './queries'
+import { customersQuery } from '@/queries/customers'
 
 const { t } = useI18n()
 const queries = useQueryClient()

@@ -7,7 +7,7 @@ import HouseFigures from './HouseFigures.vue'
 import SafetyRules from './SafetyRules.vue'
 import SchoolRow from './SchoolRow.vue'
 import StaffList from './StaffList.vue'
-import { houseQuery } from './queries'
+import { houseQuery } from '@/queries/house'
 
 const { t } = useI18n()
 const queries = useQueryClient()
@@ -20,7 +20,7 @@ const save = useMutation({
   mutationFn: (change: Schemas['HouseRules']) => orThrow(api.PUT('/house', { body: { ...rules.value, ...change } })),
   onSuccess: (sheet) => {
     queries.setQueryData(['house'], sheet)
-    return Promise.all(['advice', 'matches', 'session', 'difference'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+    return Promise.all(['counter', 'session', 'difference'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
   },
 })
 const errors = () => (save.error.value instanceof ApiError ? Object.fromEntries(save.error.value.violations.map((violation) => [violation.key, violation.message])) : {})

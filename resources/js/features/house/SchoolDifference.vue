@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
-import { usePiece } from '@/features/counter/usePiece'
+import { useAsks } from '@/asks/useAsks'
 import { duration, length, span, temperature } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import { differenceQuery } from './queries'
@@ -12,16 +12,16 @@ import { differenceQuery } from './queries'
 const props = defineProps<{ school: Schemas['School'] }>()
 const { t } = useI18n()
 const units = useUnits()
-const piece = usePiece()
+const asks = useAsks()
 const atHand = ref(false)
-const asked = useQuery(() => differenceQuery(props.school.id, atHand.value ? piece.ask : null))
+const asked = useQuery(() => differenceQuery(props.school.id, atHand.value ? (asks.shown?.ask ?? null) : null))
 const rows = computed(() => asked.data.value?.rows ?? [])
 </script>
 
 <template>
   <div class="difference" :data-testid="`comes-${school.id}`">
     <p class="for">{{ asked.data.value ? t('house.for', { cut: asked.data.value.cut.replaceAll('-', ' '), thickness: length(asked.data.value.thickness_mm, units.units) }) : t('ticket.waiting') }}
-      <label v-if="piece.ask"><input v-model="atHand" type="checkbox" /> {{ t('house.atHand') }}</label></p>
+      <label v-if="asks.shown?.ask"><input v-model="atHand" type="checkbox" /> {{ t('house.atHand') }}</label></p>
     <p v-if="asked.isError.value" class="wrong" role="alert">{{ asked.error.value?.message }}</p>
     <table v-else-if="rows.length">
       <thead><tr><th scope="col" /><th scope="col">{{ t('house.target') }}</th><th scope="col">{{ t('house.pull') }}</th><th scope="col">{{ t('house.time') }}</th><th scope="col">{{ t('house.whole') }}</th><th scope="col">{{ t('house.grey') }}</th><th scope="col">{{ t('meter.crust') }}</th><th scope="col">{{ t('house.loss') }}</th><th scope="col">{{ t('tickets.verdict') }}</th></tr></thead>

@@ -1,8 +1,6 @@
 import { queryOptions } from '@tanstack/vue-query'
 import { api, orThrow, type Schemas } from '@/api/client'
 
-export const houseQuery = () => queryOptions({ queryKey: ['house'] as const, queryFn: () => orThrow(api.GET('/house')) })
-
 export const staffQuery = () => queryOptions({ queryKey: ['house', 'staff'] as const, queryFn: async () => (await orThrow(api.GET('/staff'))).staff })
 
 /** What the options of a school come to: for the piece at hand, or for the school's own example. */

@@ -5,7 +5,7 @@ import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ApiError, orThrow } from '@/api/client'
-import { sessionKeys } from '@/session'
+import { sessionKeys } from '@/queries/session'
 
 const { t } = useI18n()
 const route = useRoute()

@@ -33,9 +33,16 @@ const tickets = useQuery(() => ticketsQuery(asked.value.trim(), page.value))
         <tr v-for="ticket in tickets.data.value.tickets" :key="ticket.id">
           <td class="no"><RouterLink :to="{ name: 'ticket', params: { id: ticket.id } }">{{ ticket.number }}</RouterLink></td>
           <td class="who">{{ ticket.customer_label ?? '' }}</td>
-          <td><RouterLink class="what" :to="{ name: 'ticket', params: { id: ticket.id } }">{{ ticket.cut_name }}</RouterLink>
-            <span class="how">{{ t(`method.${ticket.method}`) }}, {{ t(`word.${ticket.doneness}`) }}, {{ length(ticket.thickness_mm, units.units) }}, {{ t('tickets.people', { diners: ticket.diners }) }}</span></td>
-          <td><span v-if="ticket.taken_back_at" class="level back">{{ t('tickets.takenBack') }}</span><span v-else :class="['level', ticket.verdict]">{{ t(`verdict.${ticket.verdict}`) }}</span></td>
+          <td>
+            <div v-for="(dish, i) in ticket.dishes" :key="i">
+              <RouterLink class="what" :to="{ name: 'ticket', params: { id: ticket.id } }">{{ dish.cut_name }}</RouterLink>
+              <span class="how">{{ t(`method.${dish.method}`) }}, {{ t(`word.${dish.doneness}`) }}, {{ length(dish.thickness_mm, units.units) }}, {{ t('tickets.people', { diners: dish.diners }) }}</span>
+            </div>
+          </td>
+          <td>
+            <span v-if="ticket.taken_back_at" class="level back">{{ t('tickets.takenBack') }}</span>
+            <template v-else><div v-for="(dish, i) in ticket.dishes" :key="i"><span :class="['level', dish.verdict]">{{ t(`verdict.${dish.verdict}`) }}</span></div></template>
+          </td>
           <td>{{ ticket.given_by }}</td>
           <td class="num">{{ d(new Date(ticket.given_at), shownAt()) }}</td>
         </tr>

@@ -1,0 +1,79 @@
+import { useMutation, useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api, orThrow, type Schemas } from '@/api/client'
+import { once } from '@/api/once'
+import { isOutage, useOutage } from '@/api/reach'
+import type { DishAside } from '@/asks/openAsk'
+import { useAsks } from '@/asks/useAsks'
+import { useUnits } from '@/units/useUnits'
+
+/** The ticket on show, what stands between it and the customer, and the giving of it. */
+export function useGiving() {
+  const { t } = useI18n()
+  const asks = useAsks()
+  const units = useUnits()
+  const queries = useQueryClient()
+  const isOut = useOutage()
+
+  /** What was given stays on show until the next customer; the last that worked stays while the next is made. */
+  const worked = computed<{ key: string; ticket: Schemas['DishTicket'] | null }>((before) => {
+    const last = before?.key === asks.ask.key ? before.ticket : null
+    return { key: asks.ask.key, ticket: asks.ask.given?.dishes.at(-1)?.ticket ?? asks.shown?.ticket ?? last }
+  })
+  const ticket = computed(() => worked.value.ticket)
+  const nothingFits = computed(() => asks.ask.given === null && asks.mayAdvise && asks.shown?.matches?.matches.length === 0 && asks.shown.ask === null)
+  const stale = computed(() => asks.ask.given === null && (!asks.isSettled || asks.shown?.id == null || Object.keys(asks.ask.texts).length > 0))
+
+  const findings = computed(() => ticket.value?.verdict.findings.map((finding) => finding.id).join() ?? '')
+  const read = computed({
+    get: () => (asks.ask.read.of === findings.value ? asks.ask.read.ids : []),
+    set: (ids: string[]) => { asks.set({ read: { of: findings.value, ids } }) },
+  })
+  const soldG = computed({
+    get: () => (asks.ask.sold.lot === (asks.piece.lot ?? null) && asks.ask.sold.text !== '' ? Number(asks.ask.sold.text) : null),
+    set: (grams: number | null) => { asks.set({ sold: { lot: asks.piece.lot ?? null, text: grams === null ? '' : String(Math.round(grams)) } }) },
+  })
+
+  /** Why it cannot be given, in the words of the screen; null when it can. Whatever was said and not understood stands before the button. */
+  const lock = computed(() => {
+    const open = asks.unread.filter((word) => !asks.ask.confirmed.includes(word))
+    if (isOut.value) return t('lock.out')
+    if (!asks.isSettled) return t(asks.ask.isTyped ? 'lock.reading' : 'lock.working')
+    if (open.length) return t('lock.unread', { words: open.join(', ') })
+    if (nothingFits.value || ticket.value === null) return t('lock.nothing')
+    if (stale.value) return t('lock.working')
+    return ticket.value.verdict.findings.every((finding) => read.value.includes(finding.id)) ? null : t('lock.cautions')
+  })
+  const canGive = computed(() => lock.value === null && asks.ask.given === null && (ticket.value?.verdict.may_be_handed_over ?? false))
+
+  /** As it stands on the counter now, under the id of what is on show. */
+  const dish = computed<DishAside | null>(() => {
+    if (asks.shown?.ask == null || asks.shown.ticket === null) return null
+    const { ask, id, ticket: shown } = asks.shown
+    return { asked: { ask, seen: id, sold_g: soldG.value, cautions_read: read.value }, name: shown.cut.name, method: shown.method, price: shown.price?.total ?? null }
+  })
+
+  const refresh = () => Promise.all(['tickets', 'counter', 'case', 'customers'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+  const give = useMutation({
+    mutationFn: () => {
+      if (dish.value === null) throw new Error(t('ticket.problems'))
+      const body = { dishes: [...asks.ask.dishes, dish.value].map((each) => each.asked), customer_label: asks.ask.label || null, customer_id: asks.ask.customer, units: units.units }
+      return orThrow(api.POST('/tickets', { body, headers: once(asks.keyFor(JSON.stringify(body))) }))
+    },
+    retry: (count, error) => isOutage(error) && count < 20, // under its key it is given once, however often it is sent
+    onSuccess: (given) => { asks.set({ given, takenBack: null }); return refresh() },
+    onError: () => queries.invalidateQueries({ queryKey: ['counter'] }), // what was seen may have changed
+  })
+  const takeBack = useMutation({
+    mutationFn: (id: string) => orThrow(api.POST('/tickets/{ticket}/take-back', { params: { path: { ticket: id } } })),
+    onSuccess: (back) => { asks.set({ given: null, giving: null, takenBack: back.number }); return refresh() },
+  })
+  const isPending = computed(() => give.isPending.value)
+  const problem = computed(() => give.error.value?.message ?? takeBack.error.value?.message ?? null)
+  const forget = () => { give.reset(); takeBack.reset() }
+  /** Another dish of the same meal on the same ticket. */
+  const putAside = () => { if (canGive.value && dish.value !== null) { asks.putAside(dish.value); forget() } }
+
+  return { ticket, nothingFits, stale, read, soldG, lock, canGive, putAside, give, takeBack, isPending, problem, forget }
+}
