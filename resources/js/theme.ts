@@ -7,6 +7,7 @@ const slate = { 0: '#ffffff', 50: '#f5f7f6', 100: '#eceff0', 200: '#dfe4e3', 300
 
 export const theme = definePreset(Base, {
   primitive: { borderRadius: { none: '0', xs: '0', sm: '0', md: '0', lg: '0', xl: '0' } },
+  components: { tabs: { tab: { activeBackground: '#141c1b', activeColor: '#ffffff', activeBorderColor: '#141c1b' } } },
   semantic: {
     primary: oxblood,
     focusRing: { width: '3px', style: 'solid', color: '#1f5fa8', offset: '2px' },

@@ -9,7 +9,6 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverExpectedCondition as Until;
 use Facebook\WebDriver\WebDriverKeys;
-use Facebook\WebDriver\WebDriverSelect;
 use RuntimeException;
 
 /** The counter as an advisor handles it. Verbs and readings; what they should be is for the test to say. */
@@ -55,11 +54,11 @@ final readonly class CounterPage
     /**
      * Changes what the device remembers of the piece, as an older visit might have left it.
      *
-     * @param  array<string, mixed>  $change
+     * @param  array<string, mixed>  $hand  in the words of an ask
      */
-    public function remember(array $change): self
+    public function remember(array $hand): self
     {
-        $this->browser->executeScript('const put = (name, change) => sessionStorage.setItem(`nessmark.draft.${name}`, JSON.stringify({ ...JSON.parse(sessionStorage.getItem(`nessmark.draft.${name}`)), ...change })); put("piece", arguments[0]); put("view", { byHand: true })', [$change]);
+        $this->browser->executeScript('const kept = JSON.parse(sessionStorage.getItem("nessmark.draft.asks")); Object.assign(kept.list[kept.at], { hand: arguments[0], choice: null, texts: {}, tab: "piece" }); sessionStorage.setItem("nessmark.draft.asks", JSON.stringify(kept))', [$hand]);
 
         return $this;
     }
@@ -78,6 +77,16 @@ final readonly class CounterPage
         $before = $this->text('match-head').($this->has('ticket') ? $this->text('ticket') : '');
         $this->type('ask-line', $line);
         $this->browser->wait(15, 50)->until(fn (): bool => $this->part('matches')->getAttribute('aria-busy') === 'false' && $this->text('match-head').($this->has('ticket') ? $this->text('ticket') : '') !== $before);
+
+        return $this;
+    }
+
+    /** Ticks every caution on show as read out. */
+    public function readAll(): self
+    {
+        foreach ($this->browser->findElements(WebDriverBy::cssSelector('[data-testid^="read-"]')) as $box) {
+            $box->click();
+        }
 
         return $this;
     }
@@ -145,10 +154,13 @@ final readonly class CounterPage
         return $this;
     }
 
-    /** Answers a question about the fire or the surface. */
+    /** Answers a question about the fire or the surface, by the words of the answer. */
     public function select(string $question, string $answer): self
     {
-        (new WebDriverSelect($this->part($question)))->selectByValue($answer);
+        $this->part($question)->click();
+        $option = WebDriverBy::xpath("//li[@role='option' and normalize-space(.)='{$answer}']");
+        $this->browser->wait(10, 50)->until(Until::elementToBeClickable($option))->click();
+        $this->browser->wait(10, 50)->until(Until::invisibilityOfElementLocated($option));
 
         return $this;
     }

@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import DatePicker from 'primevue/datepicker'
-import InputNumber from 'primevue/inputnumber'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed, ref } from 'vue'
@@ -55,17 +53,19 @@ const when = computed(() => dayAndHour(asks.wish.eat_at))
 /** Where a day is chosen and no hour was said. */
 const USUAL_HOUR = '19:00'
 const setWhen = (clock: string | null, days: number) => { void asks.patch(() => ({ eat_at: clock === null ? null : atHour(clock, days) })) }
-const clock = computed({
-  get: () => {
-    const [hour, minute] = (when.value?.clock ?? '').split(':').map(Number)
-    return when.value === null ? null : new Date(2000, 0, 1, hour, minute)
-  },
-  set: (at: Date | null) => { setWhen(at === null ? null : `${at.getHours()}:${at.getMinutes()}`, when.value?.days ?? 0) },
-})
+const clock = computed({ get: () => when.value?.clock ?? '', set: (at: string | undefined) => { setWhen(at || null, when.value?.days ?? 0) } })
 const day = computed({ get: () => when.value?.days ?? 0, set: (days: number) => { setWhen(when.value?.clock ?? USUAL_HOUR, days) } })
 const WEEK = [0, 1, 2, 3, 4, 5, 6]
 const days = computed(() => [...new Set([...WEEK, when.value?.days ?? 0])].map((value) => ({ value, label: value < 2 ? t(value ? 'ask.tomorrow' : 'ask.today') : dayName(value, locale.value) })))
-const budget = computed({ get: () => asks.wish.budget ?? null, set: (value: number | null) => { void asks.patch(() => ({ budget: value })) } })
+const budget = computed({
+  get: () => asks.ask.texts['budget'] ?? (asks.wish.budget == null ? '' : String(asks.wish.budget)),
+  set: (text: string | undefined) => {
+    const value = Number((text ?? '').replace(',', '.'))
+    if (!Number.isFinite(value)) { asks.setText('budget', text ?? ''); return }
+    asks.set({ texts: Object.fromEntries(Object.entries(asks.ask.texts).filter(([of]) => of !== 'budget')) })
+    void asks.patch(() => ({ budget: (text ?? '').trim() === '' ? null : value }))
+  },
+})
 
 const avoiding = ref('')
 const avoid = computed(() => asks.first.avoid ?? [])
@@ -118,10 +118,7 @@ const count = (by: -1 | 1) => { void asks.patchFirst((eater) => ({ count: Math.m
     <div class="three">
       <div>
         <label for="eat-at">{{ t('ask.eatAt') }}</label>
-        <DatePicker
-          v-model="clock" input-id="eat-at" time-only fluid :step-minute="5" :invalid="Boolean(errors['eat_at'])" :placeholder="t('ask.noHour')"
-          :pt="{ pcInputText: { root: { 'data-testid': 'eat-at', autocomplete: 'off' } } }"
-        />
+        <InputText id="eat-at" v-model="clock" type="time" :invalid="Boolean(errors['eat_at'])" data-testid="eat-at" />
       </div>
       <div>
         <label id="eat-day">{{ t('ask.day') }}</label>
@@ -129,14 +126,15 @@ const count = (by: -1 | 1) => { void asks.patchFirst((eater) => ({ count: Math.m
       </div>
       <div>
         <label for="budget">{{ t('ask.budget', { currency }) }}</label>
-        <InputNumber
-          v-model="budget" input-id="budget" fluid :min="0" :max="100000" :min-fraction-digits="0" :max-fraction-digits="2" :placeholder="t('ask.any')"
-          :invalid="Boolean(errors['budget'])" :pt="{ pcInputText: { root: { 'data-testid': 'budget', inputmode: 'decimal' } } }"
+        <InputText
+          id="budget" v-model="budget" inputmode="decimal" autocomplete="off" :placeholder="t('ask.any')" :invalid="asks.ask.texts['budget'] !== undefined || Boolean(errors['budget'])"
+          data-testid="budget"
         />
       </div>
     </div>
     <p v-if="errors['eat_at']" class="wrong" role="alert">{{ errors['eat_at'] }}</p>
-    <p v-if="errors['budget']" class="wrong" role="alert">{{ errors['budget'] }}</p>
+    <p v-if="asks.ask.texts['budget'] !== undefined" class="wrong" role="alert">{{ t('piece.notANumber', { text: asks.ask.texts['budget'] }) }}</p>
+    <p v-else-if="errors['budget']" class="wrong" role="alert">{{ errors['budget'] }}</p>
     <div>
       <div class="chips">
         <button v-for="word in avoid" :key="word" type="button" class="chip not" :aria-label="t('ask.drop', { what: word })" data-testid="avoid" @click="setAvoid((words) => words.filter((other) => other !== word))">{{ word }} <span aria-hidden="true">×</span></button>

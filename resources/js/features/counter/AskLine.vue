@@ -50,7 +50,7 @@ defineExpose({ focus: () => { field()?.focus(); field()?.select() } })
       <div class="type" @keydown.enter="entered">
         <div class="mirror" aria-hidden="true"><template v-for="(run, i) in runs" :key="i"><u v-if="run.bad">{{ run.text }}</u><template v-else>{{ run.text }}</template></template></div>
         <AutoComplete
-          input-id="ask-line" :model-value="asks.line" :suggestions="offers" option-label="word" :delay="0" append-to="self" :show-empty-message="false" :placeholder="t('line.example')"
+          input-id="ask-line" :model-value="asks.line" :suggestions="offers" option-label="word" :delay="0" append-to="self" scroll-height="280px" :show-empty-message="false" :placeholder="t('line.example')"
           :pt="{
             pcInputText: { root: { 'data-testid': 'ask-line', maxlength: 200, autocomplete: 'off', autocapitalize: 'off', spellcheck: false } },
             overlay: { class: ['offers', { none: offers.length === 0 }] }, list: { 'data-testid': 'ask-offers', 'aria-label': t('line.offers') },
@@ -81,8 +81,9 @@ kbd { flex: none; margin: 0 4px 0 10px; border: 1px solid var(--line); padding: 
 .mirror, .type :deep(input) { position: absolute; inset: 0; padding: 0 8px; font: inherit; letter-spacing: 0; white-space: pre; overflow: hidden; }
 .mirror { color: transparent; pointer-events: none; overflow: hidden; }
 .mirror u { text-decoration: underline wavy var(--oxblood) 2px; text-underline-offset: 5px; }
-.type :deep(.p-autocomplete) { position: absolute; inset: 0; }
+.type :deep(.p-autocomplete) { display: block; width: 100%; height: 100%; }
 .type :deep(input) { width: 100%; height: 100%; border: 0; background: transparent; color: var(--ink); outline: none; text-overflow: ellipsis; }
+.type :deep(.p-autocomplete-input.p-inputtext:enabled:focus), .type :deep(.p-autocomplete-input.p-inputtext) { border: 0; outline: none; box-shadow: none; }
 .type :deep(.p-autocomplete-loader) { display: none; }
 .type :deep(input::placeholder) { color: #66716e; }
 .box :deep(.offers) { border: 2px solid var(--ink); font: 600 17px/24px var(--figures); }

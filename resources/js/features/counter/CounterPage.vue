@@ -82,7 +82,7 @@ onKey('?', () => { keysOpen.value = true })
     <h1>{{ t('error.title') }}</h1><p>{{ catalogue.error.value?.message }}</p>
     <button class="plain" type="button" @click="catalogue.refetch()">{{ t('error.retry') }}</button>
   </div>
-  <div v-else-if="catalogue.data.value && cut" class="counter">
+  <div v-else-if="catalogue.data.value && cut" id="customer" class="counter">
     <h1 class="sr-only">{{ t('nav.counter') }}</h1>
     <CustomerTabs v-if="asks.list.length > 1" class="whole" @another="another" @changed="giving.forget" />
     <div class="top whole">
@@ -101,12 +101,14 @@ onKey('?', () => { keysOpen.value = true })
     <section class="part middle" :aria-label="t(tab === 'matches' ? 'match.title' : 'piece.title')">
       <Tabs v-model:value="tab" class="tabs">
         <TabList :aria-label="t('match.tabs')">
-          <Tab value="matches" data-testid="tab-matches">{{ t('match.title') }}</Tab>
-          <Tab value="piece" data-testid="tab-piece">{{ t('match.piece') }}</Tab>
+          <Tab value="matches" aria-controls="middle" data-testid="tab-matches">{{ t('match.title') }}</Tab>
+          <Tab value="piece" aria-controls="middle" data-testid="tab-piece">{{ t('match.piece') }}</Tab>
         </TabList>
       </Tabs>
-      <MatchColumn v-if="tab === 'matches'" :cuts="catalogue.data.value" :units="units.units" :problem="failed ?? (refused?.of === 'wish' ? refused.detail : null)" />
-      <PieceColumn v-else :catalogue="catalogue.data.value" :cut="cut" :ticket="giving.stale.value ? null : giving.ticket.value" :errors="errors" />
+      <div id="middle" class="panel" role="tabpanel" :aria-label="t(tab === 'matches' ? 'match.title' : 'match.piece')">
+        <MatchColumn v-if="tab === 'matches'" :cuts="catalogue.data.value" :units="units.units" :problem="failed ?? (refused?.of === 'wish' ? refused.detail : null)" />
+        <PieceColumn v-else :catalogue="catalogue.data.value" :cut="cut" :ticket="giving.stale.value ? null : giving.ticket.value" :errors="errors" />
+      </div>
     </section>
     <section class="part out" :aria-label="t('ticket.title')" aria-live="polite" :aria-busy="!asks.isSettled">
       <p v-if="!asks.mayAdvise" class="note">{{ t('ticket.mayNot') }}</p>
@@ -117,7 +119,7 @@ onKey('?', () => { keysOpen.value = true })
         <template #actions>
           <DishStrip v-if="asks.ask.dishes.length && !asks.ask.given" :currency="currency" />
           <GiveBar
-            v-model:sold="giving.soldG.value" :ticket="giving.ticket.value" :units="units.units" :can-give="giving.canGive.value" :lock="giving.lock.value" :pending="giving.isPending.value"
+            v-model:sold="giving.sold.value" :ticket="giving.ticket.value" :units="units.units" :can-give="giving.canGive.value" :lock="giving.lock.value" :pending="giving.isPending.value"
             :given="asks.ask.given" :taken-back="asks.ask.takenBack" :others="asks.ask.dishes.length" :problem="giving.problem.value"
             @give="giving.give.mutate()" @aside="aside" @offer="takeOffer" @take-back="(id) => { giving.takeBack.mutate(id) }" @next="next"
           />
@@ -139,6 +141,7 @@ onKey('?', () => { keysOpen.value = true })
 .middle { padding: 10px 12px; background: #eef2f1; border-right: 1px solid var(--line); display: flex; flex-direction: column; gap: 8px; min-width: 0; }
 .tabs :deep(.p-tab) { flex: 1; justify-content: center; min-height: 38px; font: 600 16px/1 var(--figures); }
 .out { padding: 8px 10px 0; background: #dbe1df; display: flex; flex-direction: column; gap: 8px; min-width: 0; }
+.panel { min-width: 0; }
 .note { margin: 30px; font-size: 17px; }
 .problem { background: var(--red-wash); border-left: 5px solid var(--oxblood); padding: 8px 12px; }
 .apart { padding: 40px; }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import InputNumber from 'primevue/inputnumber'
+import InputText from 'primevue/inputtext'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { temperature, type Units } from '@/units/units'
@@ -8,7 +8,7 @@ defineProps<{
   ticket: Schemas['DishTicket']; units: Units; canGive: boolean; lock: string | null; pending: boolean
   given: Schemas['StoredTicket'] | null; takenBack: number | null; others: number; problem: string | null
 }>()
-const sold = defineModel<number | null>('sold', { default: null })
+const sold = defineModel<string>('sold', { default: '' })
 defineEmits<{ give: []; aside: []; offer: []; takeBack: [id: string]; next: [] }>()
 const { t } = useI18n()
 </script>
@@ -29,7 +29,7 @@ const { t } = useI18n()
         {{ t(pending ? 'ticket.giving' : others ? 'ticket.giveAll' : 'ticket.give', { count: others + 1 }) }} <kbd>P</kbd>
       </button>
       <label v-if="ticket.price && ticket.verdict.may_be_handed_over" class="weighed" for="sold">{{ t('ticket.weighed') }}
-        <InputNumber v-model="sold" input-id="sold" :min="1" :max="200000" suffix=" g" :placeholder="`${Math.round(ticket.amounts.raw_g)} g`" :pt="{ pcInputText: { root: { 'data-testid': 'sold' } } }" />
+        <InputText id="sold" v-model="sold" inputmode="decimal" autocomplete="off" :placeholder="String(Math.round(ticket.amounts.raw_g))" data-testid="sold" /> g
       </label>
       <button v-if="canGive" type="button" class="plain" :title="t('dish.addHint')" data-testid="aside" @click="$emit('aside')">+ {{ t('dish.add') }} <kbd>D</kbd></button>
       <span v-if="lock && lock !== problem && ticket.verdict.may_be_handed_over && !pending" class="lock" role="status" data-testid="lock">{{ lock }}</span>
@@ -51,5 +51,5 @@ const { t } = useI18n()
 .plain, .given .strong { font-size: 16px; padding: 0 10px; }
 .given { gap: 7px; }
 .weighed { margin: 0; font: 600 16px/1 var(--figures); color: var(--ink); display: flex; gap: 6px; align-items: center; }
-.weighed :deep(input) { width: 92px; height: 44px; text-align: right; padding: 0 8px; font: 700 18px var(--figures); }
+.weighed :deep(input) { width: 76px; height: 44px; text-align: right; padding: 0 8px; font: 700 18px var(--figures); }
 </style>

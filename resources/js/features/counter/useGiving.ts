@@ -30,10 +30,12 @@ export function useGiving() {
     get: () => (asks.ask.read.of === findings.value ? asks.ask.read.ids : []),
     set: (ids: string[]) => { asks.set({ read: { of: findings.value, ids } }) },
   })
-  const soldG = computed({
-    get: () => (asks.ask.sold.lot === (asks.piece.lot ?? null) && asks.ask.sold.text !== '' ? Number(asks.ask.sold.text) : null),
-    set: (grams: number | null) => { asks.set({ sold: { lot: asks.piece.lot ?? null, text: grams === null ? '' : String(Math.round(grams)) } }) },
+  const sold = computed({
+    get: () => (asks.ask.sold.lot === (asks.piece.lot ?? null) ? asks.ask.sold.text : ''),
+    set: (text: string) => { asks.set({ sold: { lot: asks.piece.lot ?? null, text } }) },
   })
+  const soldG = computed(() => (sold.value.trim() === '' ? null : Math.round(Number(sold.value.replace(',', '.')))))
+  const soldProblem = computed(() => (Number.isNaN(soldG.value) ? t('piece.notANumber', { text: sold.value }) : null))
 
   /** Why it cannot be given, in the words of the screen; null when it can. Whatever was said and not understood stands before the button. */
   const lock = computed(() => {
@@ -43,6 +45,7 @@ export function useGiving() {
     if (open.length) return t('lock.unread', { words: open.join(', ') })
     if (nothingFits.value || ticket.value === null) return t('lock.nothing')
     if (stale.value) return t('lock.working')
+    if (soldProblem.value !== null) return soldProblem.value
     return ticket.value.verdict.findings.every((finding) => read.value.includes(finding.id)) ? null : t('lock.cautions')
   })
   const canGive = computed(() => lock.value === null && asks.ask.given === null && (ticket.value?.verdict.may_be_handed_over ?? false))
@@ -70,10 +73,10 @@ export function useGiving() {
     onSuccess: (back) => { asks.set({ given: null, giving: null, takenBack: back.number }); return refresh() },
   })
   const isPending = computed(() => give.isPending.value)
-  const problem = computed(() => give.error.value?.message ?? takeBack.error.value?.message ?? null)
+  const problem = computed(() => soldProblem.value ?? give.error.value?.message ?? takeBack.error.value?.message ?? null)
   const forget = () => { give.reset(); takeBack.reset() }
   /** Another dish of the same meal on the same ticket. */
   const putAside = () => { if (canGive.value && dish.value !== null) { asks.putAside(dish.value); forget() } }
 
-  return { ticket, nothingFits, stale, read, soldG, lock, canGive, putAside, give, takeBack, isPending, problem, forget }
+  return { ticket, nothingFits, stale, read, sold, lock, canGive, putAside, give, takeBack, isPending, problem, forget }
 }
