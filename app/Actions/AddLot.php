@@ -23,7 +23,7 @@ final readonly class AddLot
         return DB::transaction(function () use ($user, $lot): Lot {
             Shop::query()->whereKey($user->shop_id)->lockForUpdate()->first();
             if (Lot::query()->where('shop_id', $user->shop_id)->where('number', $lot->number)->exists()) {
-                throw InputRefused::one('number', 'conflict', $lot->number, 'a number that no other lot of the shop has');
+                throw InputRefused::one('number', 'conflict', $lot->number, 'number_of_its_own');
             }
             $columns = Stock::columns($lot, $user->shop->now());
             $row = Lot::query()->create(['shop_id' => $user->shop_id, ...$columns, 'left_g' => $columns['left_g'] === null ? null : 0]);

@@ -6,39 +6,45 @@ namespace App\Actions;
 
 use DomainException;
 use Nessmark\Errors\CoreException;
+use Nessmark\Say\Phrase;
 
 /** A ticket that may not be stored as it is. */
 final class TicketRefused extends DomainException implements CoreException
 {
-    private function __construct(string $message, private readonly string $why)
+    private function __construct(private readonly Phrase $phrase, private readonly string $why)
     {
-        parent::__construct($message);
+        parent::__construct($phrase->key);
     }
 
     public static function stopped(): self
     {
-        return new self('This plan is a stop: it is not handed over. Take the safe plan offered on the ticket.', 'ticket.stopped');
+        return new self(new Phrase('error.ticket_stopped'), 'ticket.stopped');
     }
 
     /** @param  list<string>  $unread */
     public static function notReadOut(array $unread): self
     {
-        return new self('Read these cautions out first: '.implode(', ', $unread).'.', 'ticket.caution_not_read');
+        return new self(new Phrase('error.caution_not_read', ['findings' => implode(', ', $unread)]), 'ticket.caution_not_read');
     }
 
     /** The house, the lot or the engine changed after it was shown. */
     public static function otherwiseNow(string $cut): self
     {
-        return new self("{$cut} would by now come out otherwise than it was shown. Look at it again, then give it.", 'ticket.otherwise_now');
+        return new self(new Phrase('error.otherwise_now', ['cut' => $cut]), 'ticket.otherwise_now');
     }
 
     public static function tooLate(int $minutes): self
     {
-        return new self("A ticket is taken back within {$minutes} minutes. After that, count the lot again.", 'ticket.too_late');
+        return new self(new Phrase('error.ticket_too_late', ['within_s' => 60.0 * $minutes]), 'ticket.too_late');
     }
 
     public function reason(): string
     {
         return $this->why;
+    }
+
+    public function says(): Phrase
+    {
+        return $this->phrase;
     }
 }

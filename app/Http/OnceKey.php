@@ -22,7 +22,7 @@ final readonly class OnceKey
             return null;
         }
         if (preg_match('/^[A-Za-z0-9_-]{8,64}$/', $key) !== 1) {
-            throw InputRefused::one(self::HEADER, 'not_allowed', mb_substr(mb_scrub($key), 0, 80), '8 to 64 letters, digits, - or _');
+            throw InputRefused::one(self::HEADER, 'not_allowed', mb_substr(mb_scrub($key), 0, 80), 'once_key');
         }
 
         return new self($key, hash('xxh128', $request->method().' '.$request->getRequestUri().' '.$request->getContent()));

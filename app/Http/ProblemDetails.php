@@ -7,6 +7,8 @@ namespace App\Http;
 use App\Actions\AskedOtherwise;
 use App\Actions\StockRefused;
 use App\Actions\TicketRefused;
+use App\Services\Refusals;
+use App\Services\Wording;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -15,33 +17,38 @@ use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
 use Nessmark\Errors\CoreException;
 use Nessmark\Errors\InputRefused;
-use Nessmark\Errors\Violation;
+use Nessmark\Say\Phrase;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
 /** Every error of the API, said the same way (RFC 9457), once. */
 final class ProblemDetails
 {
-    private const NOTHING = 'There is nothing at this address, or it is not your shop\'s.';
-
     public static function of(Throwable $error): JsonResponse
     {
         return match (true) {
-            $error instanceof InputRefused => self::response(422, $error->reason(), $error->getMessage(), array_map(
-                static fn (Violation $violation): array => $violation->toArray(),
-                $error->violations,
-            )),
+            $error instanceof InputRefused => self::response(422, $error->reason(), app(Refusals::class)->detail($error), app(Refusals::class)->all($error->violations)),
             $error instanceof ValidationException => self::response(422, 'input.refused', $error->getMessage(), self::violations($error)),
-            $error instanceof TicketRefused, $error instanceof StockRefused, $error instanceof AskedOtherwise => self::response(409, $error->reason(), $error->getMessage()),
-            $error instanceof CoreException => self::response(422, $error->reason(), $error->getMessage()),
-            $error instanceof UniqueConstraintViolationException => self::response(409, 'taken', 'Somebody else took that name or number just now. Take another.'),
-            $error instanceof AuthenticationException => self::response(401, 'session.none', 'Sign in first.'),
-            $error instanceof AuthorizationException && $error->status() === 404 => self::response(404, 'not_found', self::NOTHING),
-            $error instanceof AuthorizationException => self::response(403, 'role.not_allowed', 'Your role may not do this.'),
-            $error instanceof TokenMismatchException => self::response(419, 'session.expired', 'The page is too old. Reload it; what you typed is kept.'),
+            $error instanceof TicketRefused, $error instanceof StockRefused, $error instanceof AskedOtherwise => self::response(409, $error->reason(), self::says($error->says())),
+            $error instanceof CoreException => self::response(422, $error->reason(), self::says($error->says())),
+            $error instanceof UniqueConstraintViolationException => self::said(409, 'taken'),
+            $error instanceof AuthenticationException => self::said(401, 'session.none'),
+            $error instanceof AuthorizationException && $error->status() === 404 => self::said(404, 'not_found'),
+            $error instanceof AuthorizationException => self::said(403, 'role.not_allowed'),
+            $error instanceof TokenMismatchException => self::said(419, 'session.expired'),
             $error instanceof HttpExceptionInterface => self::http($error),
             default => self::unexpected($error),
         };
+    }
+
+    private static function says(Phrase $phrase): string
+    {
+        return app(Wording::class)->text('say', $phrase->key, $phrase->args);
+    }
+
+    private static function said(int $status, string $reason): JsonResponse
+    {
+        return self::response($status, $reason, app(Wording::class)->text('problem', $reason));
     }
 
     private static function http(HttpExceptionInterface $error): JsonResponse
@@ -51,15 +58,10 @@ final class ProblemDetails
             return self::of($previous);
         }
         $status = $error->getStatusCode();
-        [$reason, $detail] = match ($status) {
-            403 => ['role.not_allowed', 'Your role may not do this.'],
-            404 => ['not_found', self::NOTHING],
-            405 => ['method.not_allowed', 'This address does not take that method.'],
-            419 => ['session.expired', 'The page is too old. Reload it; what you typed is kept.'],
-            429 => ['too_many', 'Too many tries. Wait a minute and try again.'],
-            default => ['http.'.$status, $error->getMessage() ?: 'The request could not be met.'],
-        };
-        $response = self::response($status, $reason, $detail);
+        $reason = [403 => 'role.not_allowed', 404 => 'not_found', 405 => 'method.not_allowed', 419 => 'session.expired', 429 => 'too_many'][$status] ?? null;
+        $response = $reason === null
+            ? self::response($status, "http.{$status}", $error->getMessage() ?: app(Wording::class)->text('problem', 'http'))
+            : self::said($status, $reason);
         $response->headers->add($error->getHeaders());
         $response->headers->set('Content-Type', 'application/problem+json');
 
@@ -68,9 +70,7 @@ final class ProblemDetails
 
     private static function unexpected(Throwable $error): JsonResponse
     {
-        return self::response(500, 'unexpected', config('app.debug') === true
-            ? $error::class.': '.$error->getMessage()
-            : 'Something went wrong on our side. It has been noted; what you typed is kept.');
+        return config('app.debug') === true ? self::response(500, 'unexpected', $error::class.': '.$error->getMessage()) : self::said(500, 'unexpected');
     }
 
     /** @return list<array<string, mixed>> */
@@ -79,7 +79,7 @@ final class ProblemDetails
         $violations = [];
         foreach ($error->errors() as $key => $messages) {
             foreach ((array) $messages as $message) {
-                $violations[] = ['key' => $key, 'reason' => 'not_allowed', 'value' => null, 'allowed' => $message, 'message' => $message];
+                $violations[] = ['key' => $key, 'reason' => 'not_allowed', 'value' => null, 'allowed' => $message, 'message' => $message, 'says' => null];
             }
         }
 

@@ -21,9 +21,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'schools', ref: '#/components/schemas/AskSchools'),
     new OA\Property(property: 'now', type: 'string', nullable: true),
 ])]
-#[OA\Schema(schema: 'CounterRefused', type: 'object', additionalProperties: false, required: ['of', 'detail', 'violations'], properties: [
+#[OA\Schema(schema: 'CounterRefused', type: 'object', additionalProperties: false, required: ['of', 'violations'], properties: [
     new OA\Property(property: 'of', type: 'string', enum: ['wish', 'piece']),
-    new OA\Property(property: 'detail', type: 'string'),
     new OA\Property(property: 'violations', type: 'array', items: new OA\Items(ref: '#/components/schemas/Violation')),
 ])]
 #[OA\Schema(schema: 'CounterShown', type: 'object', additionalProperties: false, required: ['id', 'line', 'chips', 'suggestions', 'wish', 'matches', 'chosen', 'ask', 'ticket', 'refused'], properties: [

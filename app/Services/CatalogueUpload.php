@@ -23,7 +23,7 @@ final class CatalogueUpload
         }
         $data = json_decode($request->getContent(), true);
         if (! is_array($data)) {
-            throw InputRefused::one('file', 'wrong_type', null, 'a JSON object with cuts, names and hidden, or a table (CSV) of cuts');
+            throw InputRefused::one('file', 'wrong_type', null, 'catalogue_file');
         }
 
         return [$data, 1];

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Services;
 
 use Nessmark\Errors\InputRefused;
+use Nessmark\Errors\Violation;
+use Nessmark\Say\Phrase;
 use RuntimeException;
 
 /** Tables as text: commas or semicolons, quotes, UTF-8 with or without its mark, one header line. */
@@ -39,24 +41,24 @@ final class Csv
     {
         $rows = [];
         foreach (self::lines($text, $known, PHP_INT_MAX) as $number => $row) {
-            $rows[] = is_string($row) ? throw InputRefused::one("row {$number}", 'not_allowed', null, $row) : $row;
+            $rows[] = $row instanceof Phrase ? throw InputRefused::because([new Violation("row {$number}", 'not_allowed', null, $row)]) : $row;
         }
 
         return $rows;
     }
 
     /**
-     * The same, but a row that does not fit the header is a sentence in its place, so that all errors of a file are found at once.
+     * The same, but a row that does not fit the header is a phrase in its place, so that all errors of a file are found at once.
      *
      * @param  list<string>  $known  the columns there may be
-     * @return array<int, array<string, string>|string> by row as a spreadsheet counts it: the header is row 1
+     * @return array<int, array<string, string>|Phrase> by row as a spreadsheet counts it: the header is row 1
      *
      * @throws InputRefused if it is no UTF-8, a column is unknown, or there are too many rows
      */
     public static function lines(string $text, array $known, int $most): array
     {
         if (! mb_check_encoding($text, 'UTF-8')) {
-            throw InputRefused::one('file', 'wrong_type', null, 'a table in UTF-8: save it as "CSV UTF-8"');
+            throw InputRefused::one('file', 'wrong_type', null, 'utf8_table');
         }
         $text = (string) preg_replace('/^\xEF\xBB\xBF/', '', $text);
         $first = strtok($text, "\r\n");
@@ -70,9 +72,9 @@ final class Csv
             }
             $rows[$number] = count($cells) === count($header)
                 ? array_combine($header, array_map(static fn (?string $cell): string => self::plain((string) $cell), $cells))
-                : count($cells).' cells; the header has '.count($header).'.';
+                : new Phrase('error.row_cells', ['cells' => count($cells), 'header' => count($header)]);
             if (count($rows) > $most) {
-                throw InputRefused::one('file', 'out_of_range', count($rows), "a table of up to {$most} rows");
+                throw InputRefused::one('file', 'out_of_range', count($rows), 'table_up_to', ['rows' => $most]);
             }
         }
 
@@ -100,10 +102,10 @@ final class Csv
         $header = array_map(static fn (mixed $cell): string => trim((string) $cell), array_values($cells));
         $unknown = array_values(array_diff($header, $known));
         if ($header === [''] || $header === [] || $unknown !== []) {
-            throw InputRefused::one('header', 'not_allowed', implode(', ', $unknown), 'the columns '.implode(', ', $known));
+            throw InputRefused::one('header', 'not_allowed', implode(', ', $unknown), 'columns', ['columns' => implode(', ', $known)]);
         }
         if (count(array_unique($header)) !== count($header)) {
-            throw InputRefused::one('header', 'conflict', implode(', ', $header), 'each column once');
+            throw InputRefused::one('header', 'conflict', implode(', ', $header), 'columns_once');
         }
 
         return $header;

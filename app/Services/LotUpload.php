@@ -8,6 +8,7 @@ use Illuminate\Http\Request;
 use Nessmark\Contract\LotCsv;
 use Nessmark\Contract\LotReader;
 use Nessmark\Errors\InputRefused;
+use Nessmark\Say\Phrase;
 use Nessmark\Stock\Lot;
 
 /** Lots from a file, JSON or CSV, each read by the core; what is wrong is listed by row. */
@@ -26,21 +27,21 @@ final readonly class LotUpload
     {
         $lots = $refused = $seen = [];
         foreach (self::rows($request) as $number => $row) {
-            if (is_string($row)) {
-                $refused[] = ['row' => $number, 'key' => 'row', 'message' => $row];
+            if ($row instanceof Phrase) {
+                $refused[] = ['row' => $number, 'key' => 'row', 'message' => app(Wording::class)->text('say', $row->key, $row->args)];
 
                 continue;
             }
             try {
                 $lot = $reader->read($row);
                 if (isset($seen[$lot->number])) {
-                    throw InputRefused::one('number', 'conflict', $lot->number, "another number: row {$seen[$lot->number]} has it already");
+                    throw InputRefused::one('number', 'conflict', $lot->number, 'not_of_row', ['row' => $seen[$lot->number]]);
                 }
                 $seen[$lot->number] = $number;
                 $lots[] = $lot;
             } catch (InputRefused $error) {
                 foreach ($error->violations as $violation) {
-                    $refused[] = ['row' => $number, 'key' => $violation->key, 'message' => $violation->message()];
+                    $refused[] = ['row' => $number, 'key' => $violation->key, 'message' => app(Refusals::class)->message($violation, Units::Metric)];
                 }
             }
         }
@@ -48,21 +49,21 @@ final readonly class LotUpload
         return new self($lots, $refused);
     }
 
-    /** @return array<int, array<string, mixed>|string> a lot, or why the line is none, by row */
+    /** @return array<int, array<string, mixed>|Phrase> a lot, or why the line is none, by row */
     private static function rows(Request $request): array
     {
         if (str_starts_with($request->headers->get('Content-Type') ?? '', 'text/csv')) {
-            return array_map(static fn (array|string $row): array|string => is_string($row) ? $row : LotCsv::lot($row), Csv::lines($request->getContent(), LotCsv::HEADER, self::MOST_ROWS));
+            return array_map(static fn (array|Phrase $row): array|Phrase => $row instanceof Phrase ? $row : LotCsv::lot($row), Csv::lines($request->getContent(), LotCsv::HEADER, self::MOST_ROWS));
         }
         $data = json_decode($request->getContent(), true);
         $lots = is_array($data) ? $data['lots'] ?? null : null;
         if (! is_array($lots) || ! array_is_list($lots) || count($lots) > self::MOST_ROWS) {
-            throw InputRefused::one('lots', 'wrong_type', null, 'a list of lots, up to '.self::MOST_ROWS.', or a table (CSV) of them');
+            throw InputRefused::one('lots', 'wrong_type', null, 'lots', ['max' => self::MOST_ROWS]);
         }
 
         $rows = [];
         foreach ($lots as $i => $lot) {
-            $rows[$i + 1] = is_array($lot) ? $lot : 'a lot is an object';
+            $rows[$i + 1] = is_array($lot) ? $lot : new Phrase('error.lot_object');
         }
 
         return $rows;

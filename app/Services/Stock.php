@@ -76,7 +76,7 @@ final readonly class Stock
         if ($number === null) {
             return [null, null];
         }
-        $row = (is_string($number) ? LotRow::query()->where('shop_id', $shop->id)->where('number', $number)->first() : null) ?? throw InputRefused::one('lot', 'not_allowed', $number, 'the number of a lot of the shop');
+        $row = (is_string($number) ? LotRow::query()->where('shop_id', $shop->id)->where('number', $number)->first() : null) ?? throw InputRefused::one('lot', 'not_allowed', $number, 'lot');
 
         return [$row, $this->reader($shop)->read(self::data($row->getRawOriginal(), $shop->now()))];
     }

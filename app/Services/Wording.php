@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Services;
 
 use LogicException;
+use MessageFormatter;
 
 /** Puts the core's phrases into words in the customer's units. The interface reads the same file of sentences. */
 final readonly class Wording
 {
-    /** @param  array<string, array<string, string>>  $sentences by section, then key */
-    private function __construct(private array $sentences) {}
+    /** Arguments that are keys of words themselves, in a section of their name. */
+    private const KEYED = ['word', 'method', 'appliance', 'rearing'];
+
+    /** @param  array<string, array<string, string>>  $sentences  ICU messages by section, then key */
+    private function __construct(private array $sentences, private string $locale) {}
 
     public static function fromFile(string $path): self
     {
@@ -20,7 +24,7 @@ final readonly class Wording
         }
 
         /** @var array<string, array<string, string>> $sentences */
-        return new self($sentences);
+        return new self($sentences, basename($path, '.json'));
     }
 
     /** @param  array{key: string, args: array<string, float|int|string>}  $phrase */
@@ -48,20 +52,27 @@ final readonly class Wording
         return array_values(array_unique($shown));
     }
 
-    /** @param  array<string, float|int|string|null>  $args figures with the unit in each name */
+    /** @param  array<string, float|int|string|null>  $args  figures with the unit in each name */
     public function text(string $section, string $key, array $args = [], Units $units = Units::Metric): string
     {
         $sentence = $this->sentences[$section][$key] ?? throw new LogicException("No wording for {$section}: {$key}.");
+        $shown = [];
         foreach ($args as $name => $value) {
-            $shown = match (true) {
-                $name === 'word' || $name === 'method' => $this->sentences[$name][(string) $value] ?? (string) $value,
-                is_string($value) => $value,
+            $shown[$name] = match (true) {
+                in_array($name, self::KEYED, true) => $this->sentences[$name][(string) $value] ?? (string) $value,
+                is_string($value), $value === null => $value ?? '',
+                ! Units::knows($name) => round((float) $value, 2), // a number of things: the message says one or many
                 default => $units->show($name, (float) $value),
             };
-            $sentence = str_replace("{{$name}}", $shown, $sentence);
         }
 
-        return $sentence;
+        return (string) (MessageFormatter::formatMessage($this->locale, $sentence, $shown) ?: throw new LogicException("Wording that is no message: {$section}: {$key}."));
+    }
+
+    /** What stands under a key that need not have words; else the key itself. */
+    public function textOr(string $section, string $key): string
+    {
+        return $this->sentences[$section][$key] ?? $key;
     }
 
     public function has(string $section, string $key): bool

@@ -6,7 +6,6 @@
     $pullBy = $result['pull_by'] ?? ($result['can_probe'] ? 'core' : 'clock'); // older tickets do not say
     $findings = $result['verdict']['findings'];
     $clock = fn (?string $atom): string => $atom === null ? '' : (new DateTimeImmutable($atom))->format('H:i');
-    $diners = $amounts['diners'].' '.($amounts['diners'] === 1 ? 'person' : 'people');
 @endphp
 <div class="rule @if ($dish->place > 1) next @endif"></div>
 @if ($ticket->taken_back_at !== null)
@@ -34,7 +33,7 @@
                 <div class="big">{{ App\Services\Units::span($result['time']['low_s'], $result['time']['high_s']) }}</div>
                 <div class="small">{{ $wording->text('card', 'likely', ['likely_s' => $result['time']['likely_s']], $units) }}</div></td>
         </tr></table>
-        <div style="margin-top: {{ $pt(7) }}"><b>{{ $wording->text('card', 'raw', ['raw_g' => $amounts['raw_g'], 'diners' => $diners], $units) }}</b> ({{ $other->show('_g', $amounts['raw_g']) }}),
+        <div style="margin-top: {{ $pt(7) }}"><b>{{ $wording->text('card', 'raw', ['raw_g' => $amounts['raw_g'], 'diners' => $amounts['diners']], $units) }}</b> ({{ $other->show('_g', $amounts['raw_g']) }}),
             {{ $wording->text('card', 'each', ['raw_per_head_g' => $amounts['raw_per_head_g']], $units) }}@if ($amounts['pieces'] !== null), {{ $wording->text('card', 'pieces', ['pieces' => (string) $amounts['pieces'], 'piece_g' => $amounts['piece_g']], $units) }}@elseif ($amounts['length_mm'] !== null), {{ $wording->text('card', 'length', ['length_mm' => $amounts['length_mm']], $units) }}@endif;
             {{ $wording->text('card', 'cooked', ['cooked_low_g' => $amounts['cooked_low_g'], 'cooked_high_g' => $amounts['cooked_high_g']], $units) }}</div>
     </td>

@@ -13,7 +13,8 @@ final class LayerRules
 {
     /** The folders of the core from the ground up; those on one line know nothing of each other. */
     public const LAYERS = [
-        ['Errors', 'Say', 'Data'],
+        ['Say'],
+        ['Errors', 'Data'],
         ['Quantity'],
         ['Heat'],
         ['Meat'],

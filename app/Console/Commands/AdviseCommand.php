@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Models\Shop;
 use App\Services\Csv;
 use App\Services\House;
+use App\Services\LotUpload;
 use App\Services\ShopCatalogue;
 use App\Services\Stock;
 use Illuminate\Console\Command;
@@ -68,7 +69,7 @@ final class AdviseCommand extends Command
         /** @var array{matches: list<array{ask: array<string, mixed>, lot: array{number: string}}>} $answer */
         $answer = $desk->match($wish, $lots, $catalogue, $house);
         $choose = $this->option('choose');
-        $chosen = $answer['matches'] === [] ? null : $answer['matches'][(int) $choose - 1] ?? throw InputRefused::one('--choose', 'out_of_range', $choose, 'one of the matches, 1 to '.count($answer['matches']));
+        $chosen = $answer['matches'] === [] ? null : $answer['matches'][(int) $choose - 1] ?? throw InputRefused::one('--choose', 'out_of_range', $choose, 'range', ['min' => 1, 'max' => count($answer['matches'])]);
         $lot = $chosen === null ? null : array_values(array_filter($lots, static fn (Lot $lot): bool => $lot->number === $chosen['lot']['number']))[0] ?? null;
 
         return [...$answer, 'ticket' => $chosen === null ? null : Json::of($tickets->advise($reader->read($chosen['ask'], $house, $catalogue, $lot), $currency))];
@@ -83,10 +84,10 @@ final class AdviseCommand extends Command
     {
         [$file, $profile] = [$this->option('house'), $this->option('profile')];
         if (is_string($file) && is_string($profile)) {
-            throw InputRefused::one('--profile', 'conflict', $profile, 'left out: the house says whose rules hold');
+            throw InputRefused::one('--profile', 'conflict', $profile, 'left_out');
         }
         if (is_string($file)) {
-            $text = is_file($file) ? (string) file_get_contents($file) : throw InputRefused::one('--house', 'not_allowed', $file, 'the name of a file that is there');
+            $text = is_file($file) ? (string) file_get_contents($file) : throw InputRefused::one('--house', 'not_allowed', $file, 'file');
 
             return app(HouseReader::class)->read(json_decode($text, true));
         }
@@ -101,7 +102,7 @@ final class AdviseCommand extends Command
         if (is_string($file)) {
             return [$this->lots($file, new LotReader($shipped, app(GradeTable::class))), $shipped, $given ?? new HouseRules, 'EUR'];
         }
-        $shop = Shop::query()->first() ?? throw InputRefused::one('--case', 'missing', null, 'a file of lots: there is no shop here');
+        $shop = Shop::query()->first() ?? throw InputRefused::one('--case', 'missing', null, 'file');
         $catalogue = app(ShopCatalogue::class)->of($shop);
 
         return [app(Stock::class)->of($shop, $catalogue), $catalogue, $given ?? app(House::class)->rules($shop), $shop->currency];
@@ -114,11 +115,11 @@ final class AdviseCommand extends Command
      */
     private function lots(string $file, LotReader $reader): array
     {
-        $text = is_file($file) ? (string) file_get_contents($file) : throw InputRefused::one('--case', 'not_allowed', $file, 'the name of a file that is there');
+        $text = is_file($file) ? (string) file_get_contents($file) : throw InputRefused::one('--case', 'not_allowed', $file, 'file');
         $data = json_decode($text, true);
         $rows = is_array($data) ? $data['lots'] ?? $data : array_map(static fn (array $row): array => LotCsv::lot($row), Csv::read($text, LotCsv::HEADER));
         if (! is_array($rows) || count($rows) > self::MOST_ROWS) {
-            throw InputRefused::one('--case', 'wrong_type', $file, 'a list of lots as JSON, or a table (CSV) of them');
+            throw InputRefused::one('--case', 'wrong_type', $file, 'lots', ['max' => LotUpload::MOST_ROWS]);
         }
 
         return array_map(static function (mixed $row, int $i) use ($reader): Lot {
@@ -126,7 +127,7 @@ final class AdviseCommand extends Command
                 return $reader->read($row);
             } catch (InputRefused $refused) {
                 $first = $refused->violations[0];
-                throw InputRefused::one('row '.($i + 1).": {$first->key}", $first->reason, $first->value, $first->allowed);
+                throw InputRefused::because([$first->under('row '.($i + 1))]);
             }
         }, array_values($rows), array_keys(array_values($rows)));
     }

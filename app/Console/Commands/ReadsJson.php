@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Services\Refusals;
+use App\Services\Wording;
 use Nessmark\Errors\CoreException;
 use Nessmark\Errors\InputRefused;
-use Nessmark\Errors\Violation;
 use RuntimeException;
 
 /** JSON on standard input, JSON on standard output, errors on standard error; 2 when the input is refused. */
@@ -23,7 +24,7 @@ trait ReadsJson
         }
         $data = json_decode($text, true);
         if ($data === null && trim($text) !== 'null') {
-            throw InputRefused::one('(input)', 'wrong_type', mb_substr($text, 0, 60), 'JSON: '.json_last_error_msg());
+            throw InputRefused::one('(input)', 'wrong_type', mb_substr($text, 0, 60), 'json', ['problem' => json_last_error_msg()]);
         }
 
         return $data;
@@ -39,8 +40,8 @@ trait ReadsJson
         } catch (CoreException $refused) {
             fwrite(STDERR, json_encode([
                 'reason' => $refused->reason(),
-                'detail' => $refused->getMessage(),
-                'violations' => $refused instanceof InputRefused ? array_map(static fn (Violation $v): array => $v->toArray(), $refused->violations) : [],
+                'detail' => $refused instanceof InputRefused ? app(Refusals::class)->detail($refused) : app(Wording::class)->text('say', $refused->says()->key, $refused->says()->args),
+                'violations' => $refused instanceof InputRefused ? app(Refusals::class)->all($refused->violations) : [],
             ], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_PRETTY_PRINT)."\n");
 
             return self::REFUSED;

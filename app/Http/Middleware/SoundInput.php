@@ -23,8 +23,6 @@ final class SoundInput
 
     private const MOST_DEPTH = 12;
 
-    private const TEXT = 'text in UTF-8 without NUL; save the file as UTF-8';
-
     public function handle(Request $request, Closure $next): Response
     {
         try {
@@ -43,14 +41,14 @@ final class SoundInput
         $body = $request->getContent();
         $most = $isFile ? self::MOST_FILE_BYTES : self::MOST_BYTES;
         if (strlen($body) > $most) {
-            throw InputRefused::one('(input)', 'out_of_range', strlen($body), "a body of up to {$most} bytes");
+            throw InputRefused::one('(input)', 'out_of_range', strlen($body), 'bytes', ['max' => $most]);
         }
         if (! $this->isText($body) || ! $this->isText(rawurldecode($request->getRequestUri()))) {
-            throw InputRefused::one('(input)', 'wrong_type', null, self::TEXT);
+            throw InputRefused::one('(input)', 'wrong_type', null, 'utf8_text');
         }
         foreach ($request->query->all() as $name => $value) {
             if ($value !== null && ! is_string($value)) {
-                throw InputRefused::one((string) $name, 'wrong_type', $value, 'one text');
+                throw InputRefused::one((string) $name, 'wrong_type', $value, 'text');
             }
         }
         if (! $isFile && $body !== '') {
@@ -63,10 +61,10 @@ final class SoundInput
     private function checkValues(mixed $value, int $depth, int &$left): void
     {
         if (--$left < 0 || $depth > self::MOST_DEPTH) {
-            throw InputRefused::one('(input)', 'out_of_range', null, 'up to '.self::MOST_VALUES.' values, '.self::MOST_DEPTH.' deep');
+            throw InputRefused::one('(input)', 'out_of_range', null, 'values', ['max' => self::MOST_VALUES, 'depth' => self::MOST_DEPTH]);
         }
         if (is_string($value) && ! $this->isText($value)) {
-            throw InputRefused::one('(input)', 'wrong_type', null, self::TEXT);
+            throw InputRefused::one('(input)', 'wrong_type', null, 'utf8_text');
         }
         foreach (is_array($value) ? $value : [] as $key => $inner) {
             $this->checkValues((string) $key, $depth, $left);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\MoveKind;
+use App\Services\Wording;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -33,7 +34,7 @@ final class MoveLotRequest extends FormRequest
     {
         return [function (Validator $validator): void {
             if ($validator->errors()->isEmpty() && $this->kind()->needsReason() && $this->reason() === null) {
-                $validator->errors()->add('reason', 'Say why it is thrown away.');
+                $validator->errors()->add('reason', app(Wording::class)->text('problem', 'move.reason'));
             }
         }];
     }

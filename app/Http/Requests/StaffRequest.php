@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Http\Requests\Rules\ShortEnough;
 use App\Models\Role;
 use App\Models\User;
+use App\Services\Wording;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -41,7 +42,7 @@ final class StaffRequest extends FormRequest
                 return;
             }
             if (User::query()->where('shop_id', $user->shop_id)->where('role', Role::HeadButcher)->whereNull('left_at')->count() < 2) {
-                $validator->errors()->add('role', 'The last head butcher stays one: make somebody else head butcher first.');
+                $validator->errors()->add('role', app(Wording::class)->text('problem', 'staff.last_head'));
             }
         }];
     }

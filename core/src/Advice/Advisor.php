@@ -97,9 +97,7 @@ final readonly class Advisor
             }
         }
         if ($isBurnt && $fitting === []) {
-            throw InputRefused::one('thickness_mm', 'unreachable', $plate->piece->thickness->toMillimetres(), sprintf(
-                'a thicker piece, or another way than %s: kept on until even the slow end of the range is safe, so thin a piece dries out', $plate->way->method->value,
-            ));
+            throw InputRefused::one('thickness_mm', 'unreachable', $plate->piece->thickness->toMillimetres(), 'thicker_or_other_way', ['method' => $plate->way->method->value]);
         }
         usort($fitting, static fn (array $a, array $b): int => $a[0]->saw(CoreTrace::class)->maxC <=> $b[0]->saw(CoreTrace::class)->maxC);
 
@@ -188,7 +186,7 @@ final readonly class Advisor
             $opened = $ends[count($plan->before)];
             $pull = Pull::of($simulator, $opened, $targetC);
             if ($opened->end->timeS > $this->methods->longestS($plate->way->method)) {
-                throw PullNotFound::tooLong($opened->stage->name, $targetC, $this->methods->longestS($plate->way->method));
+                throw PullNotFound::tooLong($targetC);
             }
         } catch (PullNotFound $notFound) {
             throw $this->refusal($plate, $notFound, $setting->heatC);
@@ -302,21 +300,12 @@ final readonly class Advisor
 
     private function refusal(Plate $plate, PullNotFound $notFound, float $heatC): InputRefused
     {
-        if ($notFound->reason() === 'plan.too_long') {
-            return InputRefused::one('method', 'unreachable', $plate->way->method->value, sprintf('another method, a hotter setting or a thinner piece: so it would take hours to bring %s to %.1f °C', $plate->piece->cut->name, $notFound->targetC));
-        }
-        if ($notFound->reason() === 'plan.past_target') {
-            return InputRefused::one('thickness_mm', 'unreachable', $plate->piece->thickness->toMillimetres(), sprintf(
-                'a thicker piece, a higher doneness than %.1f °C or another method: with %s this piece is past it before it can be stopped',
-                $notFound->targetC,
-                $plate->way->method->value,
-            ));
-        }
+        $args = ['cut' => $plate->piece->cut->name, 'target_c' => $notFound->targetC, 'method' => $plate->way->method->value];
 
-        return InputRefused::one('heat_c', 'unreachable', $heatC, sprintf(
-            'a hotter setting, or a lower doneness: the target of %.1f °C can never be reached, this fire holds the core at %.1f °C at most',
-            $notFound->targetC,
-            $notFound->highestC ?? 0.0,
-        ));
+        return match ($notFound->reason()) {
+            'plan.too_long' => InputRefused::one('method', 'unreachable', $plate->way->method->value, 'faster_way', $args),
+            'plan.past_target' => InputRefused::one('thickness_mm', 'unreachable', $plate->piece->thickness->toMillimetres(), 'thicker_or_further', $args),
+            default => InputRefused::one('heat_c', 'unreachable', $heatC, 'hotter', [...$args, 'highest_c' => $notFound->highestC ?? 0.0]),
+        };
     }
 }

@@ -7,13 +7,6 @@ namespace Nessmark\AskLine;
 /** Figures with their units: thickness, weight, clock, a span of time, a budget. Both systems of units; a comma counts as a point. */
 final class Figures
 {
-    private const MM = ['mm' => 1.0, 'cm' => 10.0, 'in' => 25.4, 'inch' => 25.4, 'inches' => 25.4, '"' => 25.4, '″' => 25.4];
-
-    /** Exact: the international avoirdupois pound, 1959. */
-    private const G = ['g' => 1.0, 'kg' => 1000.0, 'kilo' => 1000.0, 'kilos' => 1000.0, 'oz' => 28.349523125, 'lb' => 453.59237, 'lbs' => 453.59237, 'pound' => 453.59237, 'pounds' => 453.59237];
-
-    private const S = ['min' => 60, 'mins' => 60, 'minutes' => 60, 'minute' => 60, 'h' => 3600, 'hour' => 3600, 'hours' => 3600, 'hr' => 3600, 'hrs' => 3600];
-
     private const FRACTIONS = ['½' => '.5', '¼' => '.25', '¾' => '.75', '⅓' => '.333', '⅔' => '.667'];
 
     private function __construct() {}
@@ -22,22 +15,22 @@ final class Figures
      * @param  list<Word>  $words
      * @return array{ChipKind, string, int}|null
      */
-    public static function at(array $words, int $at): ?array
+    public static function at(array $words, int $at, Lexicon $lexicon): ?array
     {
         $word = $words[$at]->folded;
         $next = ($words[$at + 1] ?? null)?->folded;
-        $clock = self::clock($word, $next);
+        $clock = self::clock($word, $next, $lexicon);
         if ($clock !== null) {
             return $clock;
         }
-        if (in_array($word, ['budget', 'max', 'maximum', 'under', 'upto'], true) && $next !== null && ($money = self::money($next)) !== null) {
-            return [ChipKind::Budget, $money, in_array(($words[$at + 2] ?? null)?->folded, ['each', 'head'], true) ? 3 : 2];
+        if ($lexicon->plays('budget', $word) && $next !== null && ($money = self::money($next)) !== null) {
+            return [ChipKind::Budget, $money, $lexicon->plays('a_head', ($words[$at + 2] ?? null)?->folded) ? 3 : 2];
         }
-        if ($word === 'in' && $next !== null) {
-            return self::within($words, $at + 1);
+        if ($lexicon->plays('within', $word) && $next !== null) {
+            return self::within($words, $at + 1, $lexicon);
         }
-        foreach ([[ChipKind::Thickness, self::MM], [ChipKind::Weight, self::G]] as [$kind, $units]) {
-            $found = self::measured($words, $at, $units);
+        foreach ([[ChipKind::Thickness, 'mm'], [ChipKind::Weight, 'g']] as [$kind, $unit]) {
+            $found = self::measured($words, $at, $lexicon->units($unit));
             if ($found !== null) {
                 return [$kind, self::plain($found[0]), $found[1]];
             }
@@ -47,17 +40,18 @@ final class Figures
     }
 
     /** @return array{ChipKind, string, int}|null */
-    private static function clock(string $word, ?string $next): ?array
+    private static function clock(string $word, ?string $next, Lexicon $lexicon): ?array
     {
-        $half = in_array($next, ['am', 'pm'], true) ? $next : '';
-        if (preg_match('/^(\d{1,2})(?:[:.h](\d\d))?(am|pm)?$/', $word, $m) !== 1) {
-            return $word === 'noon' ? [ChipKind::Clock, '12:00', 1] : null;
+        [$am, $pm] = [$lexicon->grammar('morning'), $lexicon->grammar('afternoon')];
+        $half = in_array($next, [$am, $pm], true) ? $next : '';
+        if (preg_match("/^(\\d{1,2})(?:[:.h](\\d\\d))?({$am}|{$pm})?$/", $word, $m) !== 1) {
+            return $lexicon->plays('noon', $word) ? [ChipKind::Clock, '12:00', 1] : null;
         }
         $half = ($m[3] ?? '') !== '' ? $m[3] : $half;
         if (($m[2] ?? '') === '' && $half === '') {
             return null;
         }
-        $hour = (int) $m[1] % ($half === '' ? 24 : 12) + ($half === 'pm' ? 12 : 0);
+        $hour = (int) $m[1] % ($half === '' ? 24 : 12) + ($half === $pm ? 12 : 0);
         if ((int) $m[1] > 23 || (int) ($m[2] ?? 0) > 59 || ($half !== '' && (int) $m[1] > 12) || str_contains($word, '.')) {
             return null;
         }
@@ -69,9 +63,9 @@ final class Figures
      * @param  list<Word>  $words
      * @return array{ChipKind, string, int}|null
      */
-    private static function within(array $words, int $at): ?array
+    private static function within(array $words, int $at, Lexicon $lexicon): ?array
     {
-        $found = self::measured($words, $at, self::S);
+        $found = self::measured($words, $at, $lexicon->units('s'));
 
         return $found === null || $found[0] <= 0.0 ? null : [ChipKind::Within, self::plain($found[0]), $found[1] + 1];
     }
@@ -80,7 +74,7 @@ final class Figures
      * A number and its unit, in one word or two, with a fraction: 38mm, 1.5 in, 1 1/2 in, 1½".
      *
      * @param  list<Word>  $words
-     * @param  array<string, float|int>  $units
+     * @param  array<string, float>  $units
      * @return array{float, int}|null in the first unit, and how many words it took
      */
     private static function measured(array $words, int $at, array $units): ?array

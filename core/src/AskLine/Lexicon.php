@@ -42,9 +42,10 @@ final class Lexicon
         }
     }
 
-    public static function from(DataFolder $folder): self
+    /** @param  string  $language  of the words, such as en */
+    public static function from(DataFolder $folder, string $language = 'en'): self
     {
-        return new self($folder->read('ask-line.json'), Kinds::from($folder));
+        return new self($folder->read("lexicon/{$language}.json"), Kinds::from($folder));
     }
 
     /**
@@ -64,6 +65,34 @@ final class Lexicon
         }
 
         return null;
+    }
+
+    /** Whether a word plays this part in a sentence: not, budget, a_head, within, noon, morning, afternoon, today, tomorrow. */
+    public function plays(string $part, ?string $word): bool
+    {
+        return $word !== null && in_array($word, $this->data->record('grammar')->texts($part), true);
+    }
+
+    /** The first of the words that play a part. */
+    public function grammar(string $part): string
+    {
+        return $this->data->record('grammar')->texts($part)[0] ?? '';
+    }
+
+    /** @return int|null 1 for a Monday, to 7 */
+    public function weekday(string $word): ?int
+    {
+        $at = array_search($word, $this->data->record('grammar')->texts('weekdays'), true);
+
+        return $at === false ? null : $at + 1;
+    }
+
+    /** @return array<string, float> the words of a unit (mm, g or s), and how many of it each is */
+    public function units(string $unit): array
+    {
+        $record = $this->data->record('units')->record($unit);
+
+        return array_combine($record->keys(), array_map($record->number(...), $record->keys()));
     }
 
     public function number(string $word): ?int

@@ -21,9 +21,6 @@ final readonly class LineReader
     /** A name this like is meant. */
     private const NAME = 0.8;
 
-    /** Weekdays as they are said. */
-    private const WEEKDAYS = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'];
-
     public function __construct(private Lexicon $lexicon, private NameIndex $names) {}
 
     public function read(string $line, DateTimeImmutable $now): Line
@@ -45,7 +42,7 @@ final readonly class LineReader
      */
     private function next(array $words, int $at, DateTimeImmutable $now): array
     {
-        $figure = Figures::at($words, $at);
+        $figure = Figures::at($words, $at, $this->lexicon);
         if ($figure !== null) {
             return $figure;
         }
@@ -53,7 +50,7 @@ final readonly class LineReader
         if ($day !== null) {
             return [ChipKind::Day, $day, 1];
         }
-        if (in_array($words[$at]->folded, ['no', 'without', 'not'], true) && isset($words[$at + 1])) {
+        if ($this->lexicon->plays('not', $words[$at]->folded) && isset($words[$at + 1])) {
             return $this->avoided($words[$at + 1]->folded);
         }
         $number = $this->lexicon->number($words[$at]->folded);
@@ -131,12 +128,12 @@ final readonly class LineReader
 
     private function day(string $word, DateTimeImmutable $now): ?string
     {
-        $weekday = array_search($word, self::WEEKDAYS, true);
+        $weekday = $this->lexicon->weekday($word);
 
         return match (true) {
-            in_array($word, ['today', 'tonight', 'now'], true) => $now->format('Y-m-d'),
-            $word === 'tomorrow' => $now->modify('+1 day')->format('Y-m-d'),
-            $weekday !== false => $now->modify("next {$word}")->format('Y-m-d'),
+            $this->lexicon->plays('today', $word) => $now->format('Y-m-d'),
+            $this->lexicon->plays('tomorrow', $word) => $now->modify('+1 day')->format('Y-m-d'),
+            $weekday !== null => $now->modify(sprintf('+%d day', ($weekday - (int) $now->format('N') + 6) % 7 + 1))->format('Y-m-d'),
             preg_match('/^\d{4}-\d\d-\d\d$/', $word) === 1 && DateTimeImmutable::createFromFormat('!Y-m-d', $word) !== false => $word,
             default => null,
         };

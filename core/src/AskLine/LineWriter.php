@@ -35,7 +35,7 @@ final readonly class LineWriter
             $this->methods($wish['methods'] ?? []),
             $this->fires($wish['appliances'] ?? [], $wish['fires'] ?? []),
             ...array_map(fn (string $want): string => $this->lexicon->write(ChipKind::Want, $want), $wish['wants'] ?? []),
-            isset($wish['budget']) ? 'budget '.self::figure($wish['budget'], '') : '',
+            isset($wish['budget']) ? $this->lexicon->grammar('budget').' '.self::figure($wish['budget'], '') : '',
             isset($wish['eat_at']) ? $this->eatAt(new DateTimeImmutable($wish['eat_at']), $now) : '',
             ($wish['may_order'] ?? false) ? $this->lexicon->write(ChipKind::Order, 'may_order') : '',
         ];
@@ -56,7 +56,7 @@ final readonly class LineWriter
             $appetite !== 'usual' ? $this->lexicon->write(ChipKind::Appetite, $appetite) : '',
             ($row['at_risk'] ?? false) ? $this->lexicon->write(ChipKind::Risk, 'at_risk') : '',
             isset($row['doneness']) ? $this->lexicon->write(ChipKind::Doneness, $row['doneness']) : '',
-            ...array_map(static fn (string $word): string => "no {$word}", $row['avoid'] ?? []),
+            ...array_map(fn (string $word): string => $this->lexicon->grammar('not')." {$word}", $row['avoid'] ?? []),
         ];
         $text = implode(' ', array_filter($words, static fn (string $word): bool => $word !== ''));
 
@@ -92,7 +92,7 @@ final readonly class LineWriter
         $at = $at->setTimezone($now->getTimezone());
         $day = match ($at->format('Y-m-d')) {
             $now->format('Y-m-d') => '',
-            $now->modify('+1 day')->format('Y-m-d') => 'tomorrow ',
+            $now->modify('+1 day')->format('Y-m-d') => $this->lexicon->grammar('tomorrow').' ',
             default => $at->format('Y-m-d').' ',
         };
 

@@ -95,7 +95,7 @@ final readonly class Catalogue
     public function cut(string $slug): Cut
     {
         return $this->changed[$slug] ?? $this->shelf->cut($slug)
-            ?? throw InputRefused::one('cut', 'not_allowed', $slug, 'the slug of a cut in the catalogue, such as beef-rib-eye-steak');
+            ?? throw InputRefused::one('cut', 'not_allowed', $slug, 'slug');
     }
 
     /** @return list<string> */

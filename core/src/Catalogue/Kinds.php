@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Catalogue;
 
+use LogicException;
 use Nessmark\Data\DataFolder;
 
 /** The words for many cuts that are understood. */
@@ -33,6 +34,6 @@ final readonly class Kinds
     {
         $words = array_keys($this->kinds);
 
-        return $words === [] ? throw new \LogicException('kinds.json is empty.') : $words;
+        return $words === [] ? throw new LogicException('kinds.json is empty.') : $words;
     }
 }

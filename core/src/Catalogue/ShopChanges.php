@@ -32,7 +32,7 @@ final readonly class ShopChanges
     {
         $left = array_values(array_filter($this->ownCuts, static fn (Record $own): bool => $own->text('slug') !== $slug));
         if (count($left) === count($this->ownCuts)) {
-            throw InputRefused::one('cut', 'not_allowed', $slug, 'a cut of the shop\'s own; those that come with the catalogue can be hidden');
+            throw InputRefused::one('cut', 'not_allowed', $slug, 'own_cut');
         }
 
         return new self(
@@ -47,7 +47,7 @@ final readonly class ShopChanges
     {
         $left = array_values(array_filter($this->names, static fn (array $own): bool => $own !== ['cut' => $cut, 'place' => $place, 'name' => $name]));
         if (count($left) === count($this->names)) {
-            throw InputRefused::one('name', 'not_allowed', $name, 'a name the shop has given this cut; those that come with the catalogue stay');
+            throw InputRefused::one('name', 'not_allowed', $name, 'own_name');
         }
 
         return new self($this->ownCuts, $left, $this->hidden);

@@ -15,6 +15,7 @@ use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
+use Nessmark\Errors\Violation;
 use Nessmark\Grade\GradeTable;
 use Nessmark\House\HouseRules;
 use Nessmark\Meal\Dish;
@@ -74,14 +75,14 @@ final readonly class AskReader
     {
         $in = Fields::of($data);
         $cut = $this->graded($in, $this->cut($in, $shopCatalogue ?? $this->catalogue));
-        $thicknessMm = $in->number('thickness_mm', $cut->build->thinnestMm, $cut->build->thickestMm, "mm for {$cut->name}");
-        $thinMm = $in->optionalNumber('thin_mm', self::THINNEST_MM, $thicknessMm, 'mm, thinner than the thickest part');
+        $thicknessMm = $in->number('thickness_mm', $cut->build->thinnestMm, $cut->build->thickestMm, 'thickness_for', ['cut' => $cut->name]);
+        $thinMm = $in->optionalNumber('thin_mm', self::THINNEST_MM, $thicknessMm, 'thin_end');
         $method = $this->method($in, $cut, $house);
-        $wanted = new Record($this->schools->asked($cut, $method, $house->schools), 'house rules');
+        $wanted = new Record($this->schools->asked($cut, $method, $house->schools), 'house');
         $fires = $this->fires($in, $method, $wanted);
         $surface = Surface::from($in->choiceOr('surface', $wanted->textOrNull('surface') ?? Surface::Patted->value, array_column(Surface::cases(), 'value')));
         $appliance = $this->kitchen->appliance($method->appliances()[0], $fires);
-        $heatC = $in->optionalNumber('heat_c', $appliance->coolestC, $appliance->hottestC, "°C for {$appliance->kind->value}");
+        $heatC = $in->optionalNumber('heat_c', $appliance->coolestC, $appliance->hottestC, 'heat_of', ['appliance' => $appliance->kind->value]);
         $house = $house->withStandard(self::standard($in, $house->standard));
         $scale = Scale::from($house->schools['doneness_words'] ?? Scale::Kitchen->value);
         if ($in->has('schools')) {
@@ -100,10 +101,10 @@ final readonly class AskReader
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
         [$now, $eatAt] = $this->times($in, $house);
         if ($in->has('lot')) {
-            $in->text('lot', 'the number of a lot', LotReader::LONGEST_TEXT);
+            $in->text('lot', 'lot', LotReader::LONGEST_TEXT);
         }
         $notConsidered = [];
-        $rawG = $in->optionalNumber('raw_g', 1.0, LotReader::MOST_G, 'g');
+        $rawG = $in->optionalNumber('raw_g', 1.0, LotReader::MOST_G);
         foreach (['budget' => 1e6, 'aged_days' => 400.0] as $key => $most) {
             if ($in->optionalNumber($key, 0.0, $most) !== null) {
                 $notConsidered[] = $key;
@@ -111,7 +112,7 @@ final readonly class AskReader
         }
         $isAtRisk = $eaters->isAnyoneAtRisk();
         $coldC = $this->safety->chilled($house->standard, $cut->foodClass)['most_c'];
-        $startC = $in->numberOr('start_c', min(self::FRIDGE_C, $coldC), self::COLDEST_START_C, self::WARMEST_START_C, '°C at the core');
+        $startC = $in->numberOr('start_c', min(self::FRIDGE_C, $coldC), self::COLDEST_START_C, self::WARMEST_START_C, 'start');
         $outS = $this->outOfFridgeS($in, $cut, $isAtRisk, $wanted);
         $in->noOthers();
         $in->refuseIfWrong();
@@ -145,12 +146,12 @@ final readonly class AskReader
     private function asSold(Fields $in, Cut $cut, ?Lot $lot): array
     {
         if ($lot !== null && $lot->cut->slug !== $cut->slug) {
-            $in->refuse('lot', 'conflict', $lot->number, "a lot of {$cut->name}: this one is {$lot->cut->name}");
+            $in->refuse('lot', 'conflict', $lot->number, 'lot_of', ['cut' => $cut->name, 'other' => $lot->cut->name]);
         }
         $said = $in->optionalChoice('rearing', array_column(Rearing::cases(), 'value'));
         $rearing = $said === null ? $lot?->rearing : Rearing::from($said);
         if ($lot?->rearing !== null && $rearing !== $lot->rearing) {
-            $in->refuse('rearing', 'conflict', $rearing?->value, "{$lot->rearing->value}: so it stands with lot {$lot->number}");
+            $in->refuse('rearing', 'conflict', $rearing?->value, 'as_its_lot', ['rearing' => $lot->rearing->value, 'lot' => $lot->number]);
         }
         $cut = $rearing === null ? $cut : $cut->reared($rearing);
         foreach ([[Treatment::Pierced, $lot?->isPierced], [Treatment::Stuffed, $lot?->isStuffed]] as [$treatment, $isDone]) {
@@ -165,7 +166,7 @@ final readonly class AskReader
     {
         $isFrozen = $in->flagOr('parasite_frozen', false);
         if ($lot !== null && $isFrozen && ! $lot->isParasiteFrozen) {
-            $in->refuse('parasite_frozen', 'conflict', true, "false: lot {$lot->number} did not have the parasite freeze");
+            $in->refuse('parasite_frozen', 'conflict', true, 'lot_not_frozen', ['lot' => $lot->number]);
         }
 
         return $isFrozen;
@@ -189,7 +190,7 @@ final readonly class AskReader
         $mustBeCold = $this->safety->mustStartCold($cut->foodClass, $isAtRisk);
         $longestS = $mustBeCold ? 0.0 : $this->safety->limits->of('room_within_s');
 
-        return $in->numberOr('out_of_fridge_s', $mustBeCold ? 0.0 : min($longestS, $wanted->numberOr('out_of_fridge_s', 0.0)), 0.0, $longestS, $mustBeCold ? 's: this has to start cold' : 's in the room');
+        return $in->numberOr('out_of_fridge_s', $mustBeCold ? 0.0 : min($longestS, $wanted->numberOr('out_of_fridge_s', 0.0)), 0.0, $longestS, $mustBeCold ? 'cold_start' : 'in_the_room');
     }
 
     /**
@@ -226,12 +227,12 @@ final readonly class AskReader
         if (! $in->has('grade')) {
             return $cut;
         }
-        $grade = $in->text('grade', 'a scale and a value, such as usda_quality:choice');
+        $grade = $in->text('grade', 'grade');
         [$scale, $value] = [...explode(':', $grade, 2), ''];
         try {
             $fat = $grade === '' ? null : $this->grades->scale($scale)->step($value)->fat;
         } catch (InputRefused $refused) {
-            $in->refuse('grade', 'not_allowed', $grade, $refused->violations[0]->allowed);
+            $in->add(new Violation('grade', 'not_allowed', $grade, $refused->violations[0]->allowed));
             $fat = null;
         }
 
@@ -241,14 +242,14 @@ final readonly class AskReader
     /** Every other bound depends on the cut, so it is read first. */
     private function cut(Fields $in, Catalogue $catalogue): Cut
     {
-        $slug = $in->text('cut', 'the slug of a cut, such as beef-rib-eye-steak');
+        $slug = $in->text('cut', 'slug');
         if (! $in->isWrong() && (! $catalogue->knows($slug) || $catalogue->isHidden($slug))) {
-            $in->refuse('cut', 'not_allowed', $slug, 'the slug of a cut the shop sells, such as beef-rib-eye-steak');
+            $in->refuse('cut', 'not_allowed', $slug, 'slug_sold');
         }
         $in->refuseIfWrong();
         $cut = $catalogue->cut($slug);
         if ($this->suitability->offered($cut) === []) {
-            $in->refuse('cut', 'not_supported', $slug, 'a cut for the pan, grill, oven, pot, steamer or water bath: what suits '.$cut->name.' is not computed by this version');
+            $in->refuse('cut', 'not_supported', $slug, 'computed_cut', ['cut' => $cut->name]);
         }
         $in->refuseIfWrong();
 
@@ -284,14 +285,14 @@ final readonly class AskReader
             $owned = $in->texts('appliances', 20);
             foreach ($owned as $i => $name) {
                 if (! in_array($name, $kinds, true)) {
-                    $in->refuse("appliances.{$i}", 'not_allowed', $name, 'one of '.implode(', ', $kinds));
+                    $in->refuse("appliances.{$i}", 'not_allowed', $name, 'one_of', ['choices' => implode(', ', $kinds)]);
                 }
             }
         }
         $possible = array_values(array_filter($offered, static fn (Method $m): bool => $owned === null
             || array_diff(array_map(static fn (ApplianceKind $kind): string => $kind->value, $m->appliances()), $owned) === []));
         if ($possible === []) {
-            $in->refuse('appliances', 'conflict', $owned, 'what one of these methods for '.$cut->name.' needs: '.implode(', ', $suited));
+            $in->refuse('appliances', 'conflict', $owned, 'needs', ['cut' => $cut->name, 'methods' => implode(', ', $suited)]);
 
             return $offered[0];
         }
@@ -349,10 +350,10 @@ final readonly class AskReader
     {
         [$now, $eatAt] = [$in->moment('now'), $in->moment('eat_at')];
         if ($eatAt !== null && $now === null && ! $in->isWrong()) {
-            $in->refuse('now', 'missing', null, 'the time it is, when eat_at is given');
+            $in->refuse('now', 'missing', null, 'now');
         }
         if ($eatAt !== null && $now !== null && $eatAt <= $now) {
-            $in->refuse('eat_at', 'out_of_range', $eatAt->format(DATE_ATOM), 'a time after now ('.$now->format(DATE_ATOM).')');
+            $in->refuse('eat_at', 'out_of_range', $eatAt->format(DATE_ATOM), 'after_now', ['clock' => $now->format('H:i')]);
         }
 
         return [$now === null ? null : $house->local($now), $eatAt === null ? null : $house->local($eatAt)];

@@ -55,7 +55,7 @@ final readonly class CatalogueFile
         self::refuseOddParts($file);
         $cuts = $file['cuts'] ?? ($file === [] ? null : []);
         if (! is_array($cuts) || ! array_is_list($cuts) || count($cuts) > self::MOST_CUTS) {
-            throw InputRefused::one('cuts', 'wrong_type', is_array($cuts) ? count($cuts) : null, 'a list of at most '.self::MOST_CUTS.' cuts');
+            throw InputRefused::one('cuts', 'wrong_type', is_array($cuts) ? count($cuts) : null, 'list_up_to', ['max' => self::MOST_CUTS]);
         }
         $problems = [];
         $own = array_column(array_map(static fn (Record $record): array => ['slug' => $record->text('slug'), 'record' => $record], $before->ownCuts), 'record', 'slug');
@@ -70,11 +70,11 @@ final readonly class CatalogueFile
             $record = new Record($cut, $at);
             $slug = $record->text('slug');
             if (isset($seen[$slug])) {
-                $problems[] = new Violation("{$at}.slug", 'conflict', $slug, 'a slug of its own: row '.$seen[$slug].' has it');
+                $problems[] = Violation::of("{$at}.slug", 'conflict', $slug, 'not_of_row', ['row' => $seen[$slug]]);
             } elseif (! $shipped->knows($slug)) {
                 $own[$slug] = $record;
             } elseif (! self::isSame($cut, $shipped->cut($slug)->record->toArray())) {
-                $problems[] = new Violation("{$at}.slug", 'conflict', $slug, 'a slug of its own: this cut comes with the catalogue and is not changed; add a local name, or a cut under another slug');
+                $problems[] = Violation::of("{$at}.slug", 'conflict', $slug, 'not_shipped');
             }
             $seen[$slug] ??= $i + $firstRow;
         }
@@ -100,9 +100,9 @@ final readonly class CatalogueFile
         $problems = [];
         foreach ($file as $part => $rows) {
             if (! in_array($part, ['cuts', 'names', 'hidden'], true)) {
-                $problems[] = new Violation((string) $part, 'unknown_key', null, 'cuts, names, hidden');
+                $problems[] = Violation::of((string) $part, 'unknown_key', null, 'keys', ['keys' => 'cuts, names, hidden']);
             } elseif (! is_array($rows) || ! array_is_list($rows) || count($rows) > self::MOST_CUTS) {
-                $problems[] = new Violation($part, 'wrong_type', is_array($rows) ? count($rows) : $rows, 'a list of at most '.self::MOST_CUTS);
+                $problems[] = Violation::of($part, 'wrong_type', is_array($rows) ? count($rows) : $rows, 'list_up_to', ['max' => self::MOST_CUTS]);
             }
         }
         if ($problems !== []) {
@@ -138,13 +138,13 @@ final readonly class CatalogueFile
             $name = is_string($row['name'] ?? null) ? trim($row['name']) : '';
             $isWell = true;
             foreach ([
-                ['cut', $isKnown($cut), $cut, 'the slug of a cut in the catalogue'],
-                ['place', is_string($place) && in_array($place, $places, true), $place, 'one of '.implode(', ', $places)],
-                ['name', mb_strlen($name) >= 2 && mb_strlen($name) <= 60, $row['name'] ?? null, 'a name of 2 to 60 letters'],
-            ] as [$key, $isRight, $value, $allowed]) {
+                ['cut', $isKnown($cut), $cut, 'slug', []],
+                ['place', is_string($place) && in_array($place, $places, true), $place, 'one_of', ['choices' => implode(', ', $places)]],
+                ['name', mb_strlen($name) >= 2 && mb_strlen($name) <= 60, $row['name'] ?? null, 'name', ['min' => 2, 'max' => 60]],
+            ] as [$key, $isRight, $value, $allowed, $args]) {
                 if (! $isRight) {
                     $isWell = false;
-                    $problems[] = new Violation("{$at}.{$key}", $value === null ? 'missing' : 'not_allowed', $value, $allowed);
+                    $problems[] = Violation::of("{$at}.{$key}", $value === null ? 'missing' : 'not_allowed', $value, $allowed, $args);
                 }
             }
             if ($isWell && is_string($cut) && is_string($place)) {
@@ -166,7 +166,7 @@ final readonly class CatalogueFile
             if ($isKnown($slug) && is_string($slug)) {
                 $hidden[] = $slug;
             } else {
-                $problems[] = new Violation('hidden '.($i + 1), 'not_allowed', $slug, 'the slug of a cut in the catalogue');
+                $problems[] = Violation::of('hidden '.($i + 1), 'not_allowed', $slug, 'slug');
             }
         }
 
@@ -204,7 +204,7 @@ final readonly class CatalogueFile
                     $folded = FoldedName::of($name)->text;
                     $other = $taken["{$place} {$folded}"] ??= $cut->slug;
                     if ($other !== $cut->slug && ! isset($settled[$folded]) && array_intersect([$cut->slug, $other], $changed) !== []) {
-                        $problems[] = new Violation("{$cut->slug}.names.{$place}", 'conflict', $name, "a name that no other cut has at that place: {$other} is called so");
+                        $problems[] = Violation::of("{$cut->slug}.names.{$place}", 'conflict', $name, 'name_not_of', ['other' => $other]);
                     }
                 }
             }

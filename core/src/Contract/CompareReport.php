@@ -32,7 +32,7 @@ final readonly class CompareReport
     {
         $slugs = array_map(static fn (Cut $cut): string => $cut->slug, $cuts);
         if (count($cuts) < self::FEWEST || count($cuts) > self::MOST || count(array_unique($slugs)) !== count($slugs)) {
-            throw InputRefused::one('cuts', 'out_of_range', implode(',', $slugs), 'two to four different cuts');
+            throw InputRefused::one('cuts', 'out_of_range', implode(',', $slugs), 'two_to_four');
         }
         $columns = array_map($this->column(...), $cuts);
         $rows = [];

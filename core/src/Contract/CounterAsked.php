@@ -44,13 +44,13 @@ final readonly class CounterAsked
         $wish = $in->raw('wish');
         $keep = implode(' ', $in->texts('keep', self::MOST_KEPT));
         $choice = $in->has('choice') ? $in->object('choice') : null;
-        $chosen = $choice === null ? null : [$choice->text('lot', 'the number of a lot', LotReader::LONGEST_TEXT), $choice->text('method', 'a method')];
+        $chosen = $choice === null ? null : [$choice->text('lot', 'lot', LotReader::LONGEST_TEXT), $choice->text('method', 'method')];
         $choice?->noOthers();
         $hand = $in->raw('hand');
         $common = ['units' => $in->choiceOr('units', 'metric', ['metric', 'imperial']), ...$in->has('schools') ? ['schools' => $in->raw('schools')] : []];
         $now = $in->moment('now');
         if ($now === null && ! $in->isWrong()) {
-            $in->refuse('now', 'missing', null, 'the time it is');
+            $in->refuse('now', 'missing', null, 'now');
         }
         $in->noOthers();
         $in->refuseIfWrong();

@@ -24,7 +24,7 @@ final readonly class CounterReply
 
     /**
      * @param  mixed  $data  in the form of CounterAsked
-     * @return array<string, mixed> what cannot be done stands in refused, beside what can
+     * @return array{refused: array{of: string, violations: non-empty-list<Violation>}|null} with the keys of CounterShown; what cannot be done stands in refused, beside what can
      *
      * @throws InputRefused naming every key that is wrong beside the wish and what was set by hand
      */
@@ -46,10 +46,13 @@ final readonly class CounterReply
         }
         $read ??= $this->desk->read($line, $now, $shop->catalogue);
 
-        return [
+        /** @var array{refused: array{of: string, violations: non-empty-list<Violation>}|null} $answer */
+        $answer = [
             ...$shown, 'line' => $line, 'chips' => $read->toArray()['chips'],
             'suggestions' => $asked->typed === null ? [] : $this->desk->suggestions($asked->typed, $shop->catalogue),
         ];
+
+        return $answer;
     }
 
     /**
@@ -124,9 +127,9 @@ final readonly class CounterReply
         return ['fires' => array_intersect_key([...$usual, ...$said], FireChoices::of($this->kitchen, $method))];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{of: string, violations: non-empty-list<Violation>} still to be put into words */
     private static function refused(string $of, InputRefused $refused): array
     {
-        return ['of' => $of, 'detail' => $refused->getMessage(), 'violations' => array_map(static fn (Violation $violation): array => $violation->toArray(), $refused->violations)];
+        return ['of' => $of, 'violations' => $refused->violations];
     }
 }

@@ -80,15 +80,15 @@ final readonly class CutCheck
 
         return match ($error->keyword()) {
             'required' => array_map(
-                static fn (string $key): Violation => new Violation("{$path}.{$key}", 'missing', null, 'a value'),
+                static fn (string $key): Violation => Violation::of("{$path}.{$key}", 'missing', null, 'value'),
                 array_values(array_diff($known, array_keys((array) $value))),
             ),
             'additionalProperties' => array_map(
-                static fn (int|string $key): Violation => new Violation("{$path}.{$key}", 'unknown_key', $key, implode(', ', $known)),
+                static fn (int|string $key): Violation => Violation::of("{$path}.{$key}", 'unknown_key', $key, 'keys', ['keys' => implode(', ', $known)]),
                 array_values(array_diff(array_keys((array) $value), $known)),
             ),
-            'enum' => [new Violation($path, 'not_allowed', $given, 'one of '.implode(', ', array_filter((array) ($schema['enum'] ?? []), is_string(...))))],
-            default => [new Violation($path, 'not_allowed', $given, $allowed)],
+            'enum' => [Violation::of($path, 'not_allowed', $given, 'one_of', ['choices' => implode(', ', array_filter((array) ($schema['enum'] ?? []), is_string(...)))])],
+            default => [Violation::of($path, 'not_allowed', $given, 'schema', ['rule' => $allowed])],
         };
     }
 
@@ -96,62 +96,63 @@ final readonly class CutCheck
     private function referenceProblems(Record $cut, string $at): array
     {
         $problems = [];
-        $check = static function (bool $isWell, string $key, mixed $value, string $allowed) use (&$problems, $at): void {
+        $check = static function (bool $isWell, string $key, mixed $value, string $allowed, array $args = []) use (&$problems, $at): void {
+            /** @var array<string, float|int|string> $args */
             if (! $isWell) {
-                $problems[] = new Violation("{$at}.{$key}", 'not_allowed', $value, $allowed);
+                $problems[] = Violation::of("{$at}.{$key}", 'not_allowed', $value, $allowed, $args);
             }
         };
         $animal = $cut->text('animal');
         $isAnimal = in_array($animal, $this->animals->keys(), true);
-        $check($isAnimal, 'animal', $animal, 'one of '.implode(', ', $this->animals->keys()));
+        $check($isAnimal, 'animal', $animal, 'one_of', ['choices' => implode(', ', $this->animals->keys())]);
         if ($isAnimal) {
             $regions = $this->animals->record($animal)->record('regions')->keys();
-            $check(in_array($cut->text('region'), $regions, true), 'region', $cut->text('region'), 'one of '.implode(', ', $regions));
+            $check(in_array($cut->text('region'), $regions, true), 'region', $cut->text('region'), 'one_of', ['choices' => implode(', ', $regions)]);
         }
         foreach ($cut->texts('muscles') as $i => $muscle) {
             $isThere = in_array($muscle, $this->muscles->keys(), true);
-            $check($isThere, "muscles.{$i}", $muscle, 'the slug of a muscle, such as longissimus-lumborum');
+            $check($isThere, "muscles.{$i}", $muscle, 'muscle');
             if ($isThere && $isAnimal) {
                 $in = $this->muscles->record($muscle)->record('tenderness')->keys();
-                $check(array_intersect([$animal, $animal === 'hare' ? 'deer' : $animal, 'any'], $in) !== [], "muscles.{$i}", $muscle, "a muscle of the {$animal}");
+                $check(array_intersect([$animal, $animal === 'hare' ? 'deer' : $animal, 'any'], $in) !== [], "muscles.{$i}", $muscle, 'muscle_of', ['animal' => $animal]);
             }
         }
         foreach ($cut->record('names')->keys() as $place) {
-            $check(in_array($place, $this->places->keys(), true), "names.{$place}", $place, 'one of '.implode(', ', $this->places->keys()));
+            $check(in_array($place, $this->places->keys(), true), "names.{$place}", $place, 'one_of', ['choices' => implode(', ', $this->places->keys())]);
         }
-        $check($this->portions->has($cut->text('portion')), 'portion', $cut->text('portion'), 'one of '.implode(', ', $this->portions->keys()));
+        $check($this->portions->has($cut->text('portion')), 'portion', $cut->text('portion'), 'one_of', ['choices' => implode(', ', $this->portions->keys())]);
         $this->checkDoneness($cut->record('doneness'), $check);
         $this->checkSources($cut, $check);
         foreach (['thickness_mm' => ['min', 'typical', 'max'], 'weight_g' => ['low', 'typical', 'high']] as $key => [$low, $middle, $high]) {
             $range = $cut->record($key);
-            $check($range->number($low) <= $range->number($middle) && $range->number($middle) <= $range->number($high), $key, $range->toArray(), "rising: {$low}, {$middle}, {$high}");
+            $check($range->number($low) <= $range->number($middle) && $range->number($middle) <= $range->number($high), $key, $range->toArray(), 'rising_keys', ['keys' => "{$low}, {$middle}, {$high}"]);
         }
         foreach (['trim', 'cooking'] as $key) {
             $range = $cut->record('yields')->record($key);
-            $check($range->number('low') <= $range->number('high'), "yields.{$key}", $range->toArray(), 'rising: low, high');
+            $check($range->number('low') <= $range->number('high'), "yields.{$key}", $range->toArray(), 'rising_keys', ['keys' => 'low, high']);
         }
         try {
             Composition::fromRecord($cut->record('composition'));
         } catch (InputRefused $refused) {
-            $check(false, 'composition', null, $refused->getMessage());
+            $problems[] = $refused->violations[0]->under($at);
         }
 
         return $problems;
     }
 
-    /** @param  callable(bool, string, mixed, string): void  $check */
+    /** @param  callable(bool, string, mixed, string, array<string, string>=): void  $check */
     private function checkDoneness(Record $doneness, callable $check): void
     {
         $family = $doneness->text('family');
         $isFamily = in_array($family, $this->doneness->families(), true);
-        $check($isFamily, 'doneness.family', $family, 'one of '.implode(', ', $this->doneness->families()));
+        $check($isFamily, 'doneness.family', $family, 'one_of', ['choices' => implode(', ', $this->doneness->families())]);
         if ($isFamily) {
             $words = array_map(static fn ($word): string => $word->word, $this->doneness->words($family, Scale::Kitchen));
-            $check(in_array($doneness->text('default'), $words, true), 'doneness.default', $doneness->text('default'), 'one of '.implode(', ', $words));
+            $check(in_array($doneness->text('default'), $words, true), 'doneness.default', $doneness->text('default'), 'one_of', ['choices' => implode(', ', $words)]);
         }
     }
 
-    /** @param  callable(bool, string, mixed, string): void  $check */
+    /** @param  callable(bool, string, mixed, string, array<string, string>=): void  $check */
     private function checkSources(Record $cut, callable $check): void
     {
         $cited = ['composition' => $cut->record('composition')->texts('sources')];
@@ -160,7 +161,7 @@ final readonly class CutCheck
         }
         foreach ($cited as $key => $sources) {
             foreach ($sources as $source) {
-                $check($this->sources->has($source), $key, $source, 'a key of the list of sources, such as shop for your own entry');
+                $check($this->sources->has($source), $key, $source, 'source_key');
             }
         }
     }

@@ -43,7 +43,7 @@ final readonly class EatersReader
     public static function refuseTooManyApart(Fields $in, int $ways): void
     {
         if ($ways > self::MOST_APART) {
-            $in->refuse('diners', 'out_of_range', $ways, 'up to '.self::MOST_APART.' ways of having it at once; make it two tickets');
+            $in->refuse('diners', 'out_of_range', $ways, 'ways_apart', ['max' => self::MOST_APART]);
         }
     }
 }

@@ -28,7 +28,7 @@ final class Fields
     public static function of(mixed $data): self
     {
         if (! is_array($data) || ($data !== [] && array_is_list($data))) {
-            throw InputRefused::one('(input)', 'wrong_type', is_array($data) ? '[…]' : $data, 'a JSON object');
+            throw InputRefused::one('(input)', 'wrong_type', is_array($data) ? '[…]' : $data, 'json_object');
         }
         $violations = [];
 
@@ -42,22 +42,28 @@ final class Fields
         return array_key_exists($key, $this->data) && $this->data[$key] !== null;
     }
 
-    /** A number that must be there, from $min to $max inclusive. */
-    public function number(string $key, float $min, float $max, string $unit = ''): float
+    /**
+     * A number that must be there, from $min to $max inclusive.
+     *
+     * @param  string  $allowed  how its range is said, see Violation::of; '' by the unit its key ends in
+     * @param  array<string, float|int|string>  $args
+     */
+    public function number(string $key, float $min, float $max, string $allowed = '', array $args = []): float
     {
+        [$allowed, $args] = self::range($key, $min, $max, $allowed, $args);
         if (! $this->has($key)) {
-            $this->refuse($key, 'missing', null, self::range($min, $max, $unit));
+            $this->refuse($key, 'missing', null, $allowed, $args);
 
             return $min;
         }
         $value = $this->data[$key];
         if (! is_int($value) && ! is_float($value)) {
-            $this->refuse($key, 'wrong_type', $value, 'a number '.self::range($min, $max, $unit));
+            $this->refuse($key, 'wrong_type', $value, $allowed, $args);
 
             return $min;
         }
         if (! is_finite((float) $value) || $value < $min || $value > $max) {
-            $this->refuse($key, 'out_of_range', is_finite((float) $value) ? $value : (string) $value, self::range($min, $max, $unit));
+            $this->refuse($key, 'out_of_range', is_finite((float) $value) ? $value : (string) $value, $allowed, $args);
 
             return $min;
         }
@@ -65,25 +71,27 @@ final class Fields
         return (float) $value;
     }
 
-    public function numberOr(string $key, float $default, float $min, float $max, string $unit = ''): float
+    /** @param  array<string, float|int|string>  $args */
+    public function numberOr(string $key, float $default, float $min, float $max, string $allowed = '', array $args = []): float
     {
-        return $this->has($key) ? $this->number($key, $min, $max, $unit) : $default;
+        return $this->has($key) ? $this->number($key, $min, $max, $allowed, $args) : $default;
     }
 
-    public function optionalNumber(string $key, float $min, float $max, string $unit = ''): ?float
+    /** @param  array<string, float|int|string>  $args */
+    public function optionalNumber(string $key, float $min, float $max, string $allowed = '', array $args = []): ?float
     {
-        return $this->has($key) ? $this->number($key, $min, $max, $unit) : null;
+        return $this->has($key) ? $this->number($key, $min, $max, $allowed, $args) : null;
     }
 
     public function wholeNumber(string $key, int $min, int $max): int
     {
         if ($this->has($key) && is_float($this->data[$key]) && floor($this->data[$key]) !== $this->data[$key]) {
-            $this->refuse($key, 'wrong_type', $this->data[$key], "a whole number from {$min} to {$max}");
+            $this->refuse($key, 'wrong_type', $this->data[$key], 'whole_number', ['min' => $min, 'max' => $max]);
 
             return $min;
         }
 
-        return (int) $this->number($key, $min, $max);
+        return (int) $this->number($key, $min, $max, 'whole_number');
     }
 
     public function flagOr(string $key, bool $default): bool
@@ -93,7 +101,7 @@ final class Fields
         }
         $value = $this->data[$key];
         if (! is_bool($value)) {
-            $this->refuse($key, 'wrong_type', $value, 'true or false');
+            $this->refuse($key, 'wrong_type', $value, 'flag');
 
             return $default;
         }
@@ -101,16 +109,20 @@ final class Fields
         return $value;
     }
 
-    public function text(string $key, string $allowed, int $longest = 80): string
+    /**
+     * @param  string  $allowed  see Violation::of
+     * @param  array<string, float|int|string>  $args
+     */
+    public function text(string $key, string $allowed, int $longest = 80, array $args = []): string
     {
         if (! $this->has($key)) {
-            $this->refuse($key, 'missing', null, $allowed);
+            $this->refuse($key, 'missing', null, $allowed, $args);
 
             return '';
         }
         $value = $this->data[$key];
         if (! is_string($value) || ! mb_check_encoding($value, 'UTF-8') || trim($value) === '' || mb_strlen($value) > $longest) {
-            $this->refuse($key, 'wrong_type', $value, $allowed);
+            $this->refuse($key, 'wrong_type', $value, $allowed, $args);
 
             return '';
         }
@@ -123,7 +135,7 @@ final class Fields
     {
         $value = $this->has($key) ? $this->data[$key] : '';
         if (! is_string($value) || ! mb_check_encoding($value, 'UTF-8') || mb_strlen($value) > $longest) {
-            $this->refuse($key, 'wrong_type', $value, "a text of up to {$longest} characters");
+            $this->refuse($key, 'wrong_type', $value, 'text_up_to', ['signs' => $longest]);
 
             return '';
         }
@@ -140,7 +152,7 @@ final class Fields
     {
         $value = $this->has($key) ? $this->data[$key] : [];
         if (! is_array($value) || ($value !== [] && array_is_list($value))) {
-            $this->refuse($key, 'wrong_type', $value, 'an object');
+            $this->refuse($key, 'wrong_type', $value, 'object');
 
             return [];
         }
@@ -155,14 +167,14 @@ final class Fields
         if (! $this->has($key)) {
             return null;
         }
-        $text = $this->text($key, 'a date and time with its offset, such as 2026-11-24T19:30:00+01:00');
+        $text = $this->text($key, 'moment');
         $normal = preg_replace('/\.\d+/', '', str_replace('Z', '+00:00', $text)) ?? '';
         $normal = preg_match('/T\d\d:\d\d[+-]/', $normal) === 1 ? preg_replace('/(T\d\d:\d\d)/', '$1:00', $normal) ?? '' : $normal;
         $time = DateTimeImmutable::createFromFormat('!Y-m-d\TH:i:sP', $normal);
         $problems = DateTimeImmutable::getLastErrors();
         if ($time === false || ($problems !== false && $problems['warning_count'] > 0)) {
             if ($text !== '') {
-                $this->refuse($key, 'wrong_type', $text, 'a date and time with its offset, such as 2026-11-24T19:30:00+01:00');
+                $this->refuse($key, 'wrong_type', $text, 'moment');
             }
 
             return null;
@@ -175,13 +187,13 @@ final class Fields
     public function choice(string $key, array $choices): string
     {
         if (! $this->has($key)) {
-            $this->refuse($key, 'missing', null, 'one of '.implode(', ', $choices));
+            $this->refuse($key, 'missing', null, 'one_of', ['choices' => implode(', ', $choices)]);
 
             return $choices[0];
         }
         $value = $this->data[$key];
         if (! is_string($value) || ! in_array($value, $choices, true)) {
-            $this->refuse($key, 'not_allowed', $value, 'one of '.implode(', ', $choices));
+            $this->refuse($key, 'not_allowed', $value, 'one_of', ['choices' => implode(', ', $choices)]);
 
             return $choices[0];
         }
@@ -212,7 +224,7 @@ final class Fields
             if (in_array($text, $choices, true)) {
                 $chosen[$text] = $text;
             } else {
-                $this->refuse("{$key}.{$i}", 'not_allowed', $text, 'one of '.implode(', ', $choices));
+                $this->refuse("{$key}.{$i}", 'not_allowed', $text, 'one_of', ['choices' => implode(', ', $choices)]);
             }
         }
 
@@ -224,7 +236,7 @@ final class Fields
     {
         $value = $this->has($key) ? $this->data[$key] : null;
         if (! is_array($value) || ($value !== [] && array_is_list($value))) {
-            $this->refuse($key, $value === null ? 'missing' : 'wrong_type', $value, 'an object');
+            $this->refuse($key, $value === null ? 'missing' : 'wrong_type', $value, 'object');
             $apart = [];
 
             return new self([], $this->at($key), $apart);
@@ -243,7 +255,7 @@ final class Fields
             if (is_array($item) && ($item === [] || ! array_is_list($item))) {
                 $objects[] = new self($item, $this->at("{$key}.{$i}"), $this->violations);
             } else {
-                $this->refuse("{$key}.{$i}", 'wrong_type', $item, 'an object');
+                $this->refuse("{$key}.{$i}", 'wrong_type', $item, 'object');
             }
         }
 
@@ -251,14 +263,15 @@ final class Fields
     }
 
     /** @return list<float> */
-    public function risingNumbers(string $key, int $most, float $min, float $max, string $unit): array
+    public function risingNumbers(string $key, int $most, float $min, float $max): array
     {
+        [$allowed, $args] = self::range($key, $min, $max, '', []);
         $numbers = [];
         foreach ($this->items($key, 0, $most) as $i => $item) {
             if ((! is_int($item) && ! is_float($item)) || ! is_finite((float) $item) || $item < $min || $item > $max) {
-                $this->refuse("{$key}.{$i}", is_numeric($item) ? 'out_of_range' : 'wrong_type', $item, self::range($min, $max, $unit));
+                $this->refuse("{$key}.{$i}", is_numeric($item) ? 'out_of_range' : 'wrong_type', $item, $allowed, $args);
             } elseif ($numbers !== [] && $item <= end($numbers)) {
-                $this->refuse("{$key}.{$i}", 'out_of_range', $item, 'more than the one before it');
+                $this->refuse("{$key}.{$i}", 'out_of_range', $item, 'rising');
             } else {
                 $numbers[] = (float) $item;
             }
@@ -275,28 +288,40 @@ final class Fields
             if (is_string($item)) {
                 $texts[] = $item;
             } else {
-                $this->refuse("{$key}.{$i}", 'wrong_type', $item, 'a text');
+                $this->refuse("{$key}.{$i}", 'wrong_type', $item, 'text');
             }
         }
 
         return $texts;
     }
 
-    /** What is found wrong; after the first so many nobody reads on. */
-    public function refuse(string $key, string $reason, mixed $value, string $allowed): void
+    /**
+     * What is found wrong; after the first so many nobody reads on.
+     *
+     * @param  string  $allowed  see Violation::of
+     * @param  array<string, float|int|string>  $args
+     */
+    public function refuse(string $key, string $reason, mixed $value, string $allowed, array $args = []): void
     {
         if (count($this->violations) < InputRefused::MOST_SAID) {
-            $this->violations[] = new Violation($this->at($key), $reason, $value, $allowed);
+            $this->violations[] = Violation::of($this->at($key), $reason, $value, $allowed, $args);
+        }
+    }
+
+    public function add(Violation $violation): void
+    {
+        if (count($this->violations) < InputRefused::MOST_SAID) {
+            $this->violations[] = $violation->under($this->path);
         }
     }
 
     /** Refuses every key that nothing has asked for. Call it when all known keys have been read. */
     public function noOthers(): void
     {
-        $allowed = $this->known === [] ? 'nothing here' : implode(', ', array_values(array_unique($this->known)));
+        $known = implode(', ', array_values(array_unique($this->known)));
         foreach ($this->data as $key => $value) {
             if (! in_array((string) $key, $this->known, true)) {
-                $this->refuse((string) $key, 'unknown_key', null, $allowed);
+                $this->refuse((string) $key, 'unknown_key', null, $known === '' ? 'nothing' : 'keys', ['keys' => $known]);
             }
         }
     }
@@ -322,12 +347,12 @@ final class Fields
             return [];
         }
         if (! is_array($value) || ! array_is_list($value)) {
-            $this->refuse($key, $value === null ? 'missing' : 'wrong_type', $value, "a list of {$fewest} to {$most}");
+            $this->refuse($key, $value === null ? 'missing' : 'wrong_type', $value, 'list', ['min' => $fewest, 'max' => $most]);
 
             return [];
         }
         if (count($value) < $fewest || count($value) > $most) {
-            $this->refuse($key, 'out_of_range', count($value), "a list of {$fewest} to {$most}");
+            $this->refuse($key, 'out_of_range', count($value), 'list', ['min' => $fewest, 'max' => $most]);
 
             return [];
         }
@@ -340,13 +365,18 @@ final class Fields
         return $this->path === '' ? $key : "{$this->path}.{$key}";
     }
 
-    private static function range(float $min, float $max, string $unit): string
+    /**
+     * How a range is said: in the unit its key ends in.
+     *
+     * @param  array<string, float|int|string>  $args
+     * @return array{string, array<string, float|int|string>}
+     */
+    private static function range(string $key, float $min, float $max, string $allowed, array $args): array
     {
-        return trim(sprintf('from %s to %s %s', self::plain($min), self::plain($max), $unit));
-    }
+        preg_match('/_(mm|c|g|s)$/', $key, $found);
+        $unit = $found[1] ?? '';
+        $as = $unit === '' ? '' : "_{$unit}";
 
-    private static function plain(float $value): string
-    {
-        return rtrim(rtrim(sprintf('%.6F', $value), '0'), '.');
+        return [$allowed === '' ? "range{$as}" : $allowed, ["min{$as}" => $min, "max{$as}" => $max, ...$args]];
     }
 }

@@ -24,8 +24,6 @@ final readonly class HouseReader
 
     private const HOTTEST_C = 95.0;
 
-    private const A_ZONE = 'a zone of the tz database, such as Europe/Copenhagen';
-
     public function __construct(private Schools $schools, private SafetyRules $safety) {}
 
     /**
@@ -53,7 +51,7 @@ final readonly class HouseReader
             $given = $in->object('minimum_c');
             foreach (FoodClass::cases() as $class) {
                 $officialC = $this->safety->rule(new Standard($profile), $class)->officialC;
-                $own = $given->optionalNumber($class->value, $officialC, max($officialC, self::HOTTEST_C), '°C: a house may be stricter than its profile, never less strict');
+                $own = $given->optionalNumber($class->value, $officialC, max($officialC, self::HOTTEST_C), 'stricter', ['min_c' => $officialC, 'max_c' => max($officialC, self::HOTTEST_C)]);
                 if ($own !== null && $own > $officialC) {
                     $minimum[$class->value] = $own;
                 }
@@ -61,10 +59,10 @@ final readonly class HouseReader
             $given->noOthers();
         }
         $stops = $in->flagOr('stops_below', false);
-        $portions = $in->numberOr('portions_pct', 100.0, self::LEAST_PORTION_PCT, self::MOST_PORTION_PCT, '% of the customary portion');
-        $timeZone = $in->has('time_zone') ? $in->text('time_zone', self::A_ZONE) : null;
+        $portions = $in->numberOr('portions_pct', 100.0, self::LEAST_PORTION_PCT, self::MOST_PORTION_PCT, 'portions');
+        $timeZone = $in->has('time_zone') ? $in->text('time_zone', 'time_zone') : null;
         if ($timeZone !== null && $timeZone !== '' && ! in_array($timeZone, DateTimeZone::listIdentifiers(), true)) {
-            $in->refuse('time_zone', 'not_allowed', $timeZone, self::A_ZONE);
+            $in->refuse('time_zone', 'not_allowed', $timeZone, 'time_zone');
         }
         $in->noOthers();
         $in->refuseIfWrong();

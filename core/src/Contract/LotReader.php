@@ -7,6 +7,7 @@ namespace Nessmark\Contract;
 use DateTimeImmutable;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Errors\InputRefused;
+use Nessmark\Errors\Violation;
 use Nessmark\Grade\FatBand;
 use Nessmark\Grade\GradeTable;
 use Nessmark\Meat\Cut;
@@ -50,23 +51,23 @@ final class LotReader
     public function read(mixed $data): Lot
     {
         $in = Fields::of($data);
-        $number = $in->text('number', 'the number of the lot, up to '.self::LONGEST_TEXT.' signs', self::LONGEST_TEXT);
+        $number = $in->text('number', 'text_up_to', self::LONGEST_TEXT, ['signs' => self::LONGEST_TEXT]);
         $cut = $this->cut($in);
         $in->refuseIfWrong();
-        $grade = $in->has('grade') ? $in->text('grade', 'a scale and a value, such as usda_quality:choice') : null;
+        $grade = $in->has('grade') ? $in->text('grade', 'grade') : null;
         $fat = $grade === null || $grade === '' ? null : $this->fat($in, $grade);
-        $thicknessMm = $in->optionalNumber('thickness_mm', $cut->build->thinnestMm, $cut->build->thickestMm, "mm for {$cut->name}");
+        $thicknessMm = $in->optionalNumber('thickness_mm', $cut->build->thinnestMm, $cut->build->thickestMm, 'thickness_for', ['cut' => $cut->name]);
         $leadDays = $in->has('lead_days') ? $in->wholeNumber('lead_days', 0, self::LONGEST_LEAD) : 0;
-        $weightG = $leadDays > 0 ? $in->optionalNumber('weight_g', 0.0, self::MOST_G, 'g') : $in->number('weight_g', 0.0, self::MOST_G, 'g');
-        $price = $in->number('price_per_kg', 0.0, self::DEAREST_PER_KG, 'a kilo');
+        $weightG = $leadDays > 0 ? $in->optionalNumber('weight_g', 0.0, self::MOST_G) : $in->number('weight_g', 0.0, self::MOST_G);
+        $price = $in->number('price_per_kg', 0.0, self::DEAREST_PER_KG, 'money');
         $agedDays = $in->has('aged_days') ? $in->wholeNumber('aged_days', 0, self::LONGEST_AGED) : null;
         $packed = Packed::from($in->choiceOr('packed', Packed::Wet->value, array_map(static fn (Packed $p): string => $p->value, Packed::cases())));
-        $origin = $in->has('origin') ? $in->text('origin', 'where it is from, up to '.self::LONGEST_TEXT.' signs', self::LONGEST_TEXT) : '';
+        $origin = $in->has('origin') ? $in->text('origin', 'text_up_to', self::LONGEST_TEXT, ['signs' => self::LONGEST_TEXT]) : '';
         $useBy = $this->day($in, 'use_by');
         $isFrozen = $in->flagOr('parasite_frozen', false);
         $isPierced = $in->flagOr('pierced', false);
         if ($isPierced && $cut->foodClass->after(Treatment::Pierced) === $cut->foodClass && $cut->foodClass !== FoodClass::NonIntact) {
-            $in->refuse('pierced', 'conflict', true, "false: {$cut->name} is not cooked otherwise for it");
+            $in->refuse('pierced', 'conflict', true, 'not_pierced', ['cut' => $cut->name]);
         }
         $isStuffed = $in->flagOr('stuffed', false);
         $said = $in->optionalChoice('rearing', array_column(Rearing::cases(), 'value'));
@@ -84,10 +85,10 @@ final class LotReader
 
     private function cut(Fields $in): Cut
     {
-        $slug = $in->text('cut', 'the slug of a cut, such as beef-rib-eye-steak');
+        $slug = $in->text('cut', 'slug');
         if ($slug === '' || ! $this->catalogue->knows($slug)) {
             if ($slug !== '') {
-                $in->refuse('cut', 'not_allowed', $slug, 'the slug of a cut in the catalogue, such as beef-rib-eye-steak');
+                $in->refuse('cut', 'not_allowed', $slug, 'slug');
             }
             $in->refuseIfWrong();
         }
@@ -104,7 +105,7 @@ final class LotReader
         try {
             return $this->fats[$grade] = $this->grades->scale($scale)->step($value)->fat;
         } catch (InputRefused $refused) {
-            $in->refuse('grade', 'not_allowed', $grade, $refused->violations[0]->allowed);
+            $in->add(new Violation('grade', 'not_allowed', $grade, $refused->violations[0]->allowed));
 
             return null;
         }
@@ -128,11 +129,11 @@ final class LotReader
         if (! $in->has($key)) {
             return null;
         }
-        $text = $in->text($key, 'a day, such as 2026-11-30');
+        $text = $in->text($key, 'day');
         $day = DateTimeImmutable::createFromFormat('!Y-m-d', $text);
         if ($day === false || $day->format('Y-m-d') !== $text) {
             if ($text !== '') {
-                $in->refuse($key, 'wrong_type', $text, 'a day, such as 2026-11-30');
+                $in->refuse($key, 'wrong_type', $text, 'day');
             }
 
             return null;

@@ -7,7 +7,6 @@ namespace Nessmark\Contract;
 use LogicException;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Errors\InputRefused;
-use Nessmark\Errors\Violation;
 use Nessmark\House\HouseRules;
 use Nessmark\Meal\Meal;
 use Nessmark\Stock\Lot;
@@ -35,7 +34,7 @@ final readonly class MealReader
                 $dishes[] = $this->asks->read($ask, $house, $catalogue, $lots[$i] ?? null);
             } catch (InputRefused $refused) {
                 foreach ($refused->violations as $each) {
-                    $violations[] = new Violation("dishes.{$i}.ask.{$each->key}", $each->reason, $each->value, $each->allowed);
+                    $violations[] = $each->under("dishes.{$i}.ask");
                 }
             }
         }

@@ -25,26 +25,26 @@ final class OwnCutReader
     public static function read(mixed $data, Catalogue $catalogue): array
     {
         $in = Fields::of($data);
-        $like = $in->text('like', 'the slug of the cut it is like');
+        $like = $in->text('like', 'slug');
         if (! $in->isWrong() && ! $catalogue->knows($like)) {
-            $in->refuse('like', 'not_allowed', $like, 'the slug of a cut in the catalogue');
+            $in->refuse('like', 'not_allowed', $like, 'slug');
         }
         $in->refuseIfWrong();
         $cut = $catalogue->cut($like)->record->toArray();
-        $name = trim($in->text('name', 'a name of 3 to 60 letters', 60));
+        $name = trim($in->text('name', 'name', 60, ['min' => 3, 'max' => 60]));
         $cut['name'] = $name;
         $cut['slug'] = str_replace(' ', '-', FoldedName::of($name)->text);
         $cut['names'] = [];
         $cut['item_numbers'] = [];
-        foreach ([['thickness_mm', ['min', 'typical', 'max'], self::THICKEST_MM, 'mm'], ['weight_g', ['low', 'typical', 'high'], self::HEAVIEST_G, 'g']] as [$key, $ends, $most, $unit]) {
+        foreach ([['thickness_mm', ['min', 'typical', 'max'], self::THICKEST_MM, 'range_mm'], ['weight_g', ['low', 'typical', 'high'], self::HEAVIEST_G, 'range_g']] as [$key, $ends, $most, $allowed]) {
             if ($in->has($key)) {
                 $range = $in->object($key);
-                $cut[$key] = array_combine($ends, array_map(static fn (string $end): float => $range->number($end, 0.1, $most, $unit), $ends));
+                $cut[$key] = array_combine($ends, array_map(static fn (string $end): float => $range->number($end, 0.1, $most, $allowed, $allowed === 'range_mm' ? ['min_mm' => 0.1, 'max_mm' => $most] : ['min_g' => 0.1, 'max_g' => $most]), $ends));
                 $range->noOthers();
             }
         }
         if ($in->has('fat_cap_mm')) {
-            $cut['fat_cap_mm'] = $in->number('fat_cap_mm', 0.0, 60.0, 'mm');
+            $cut['fat_cap_mm'] = $in->number('fat_cap_mm', 0.0, 60.0);
         }
         if ($in->has('price_class')) {
             $cut['price_class'] = $in->wholeNumber('price_class', 1, 4);
@@ -53,12 +53,12 @@ final class OwnCutReader
             $cut['availability'] = $in->choice('availability', ['daily', 'some_days', 'on_order']);
         }
         if ($in->has('recognise')) {
-            $cut['recognise'] = $in->text('recognise', 'how to tell it, 5 to 240 letters', 240);
+            $cut['recognise'] = $in->text('recognise', 'description', 240, ['min' => 5, 'max' => 240]);
         }
         $in->noOthers();
         $in->refuseIfWrong();
         if ($catalogue->knows($cut['slug']) && ! $catalogue->isOwn($cut['slug'])) {
-            throw InputRefused::one('name', 'conflict', $name, 'a name that no other cut has');
+            throw InputRefused::one('name', 'conflict', $name, 'name_of_its_own');
         }
         $sources = is_array($cut['sources']) ? $cut['sources'] : [];
         $cut['sources'] = [...array_diff_key($sources, ['item_numbers' => true]), 'names' => ['shop'], 'dimensions' => ['shop'], 'traits' => ['shop']];

@@ -81,8 +81,8 @@ final readonly class SimulationCase
         $isSlab = true;
         $body = self::body($in->object('body'), $isSlab, $layers);
         $material = self::material($in->object('material'), $isComposed, $densityKgM3, $waterFraction);
-        $startC = $in->number('start_c', $isComposed ? self::COLDEST_UNFROZEN_C : -40.0, 150.0, '°C');
-        $wetness = $in->flagOr('wet_surface', false) ? $in->numberOr('wetness', Moisture::OF_MEAT, 0.0, 1.0, 'share of the surface that gives off water') : null;
+        $startC = $in->number('start_c', $isComposed ? self::COLDEST_UNFROZEN_C : -40.0, 150.0);
+        $wetness = $in->flagOr('wet_surface', false) ? $in->numberOr('wetness', Moisture::OF_MEAT, 0.0, 1.0) : null;
         $stages = [];
         foreach ($in->objects('stages', 1, 200) as $fields) {
             $stages[] = self::stage($fields, $isSlab);
@@ -92,16 +92,16 @@ final readonly class SimulationCase
         if ($in->has('lethality')) {
             $fields = $in->object('lethality');
             $lethality = [
-                'd_ref_s' => $fields->number('d_ref_s', 0.001, 1e7, 's'),
-                't_ref_c' => $fields->number('t_ref_c', 0.0, 150.0, '°C'),
-                'z_c' => $fields->number('z_c', 1.0, 50.0, '°C'),
+                'd_ref_s' => $fields->number('d_ref_s', 0.001, 1e7),
+                't_ref_c' => $fields->number('t_ref_c', 0.0, 150.0),
+                'z_c' => $fields->number('z_c', 1.0, 50.0),
             ];
             $fields->noOthers();
         }
         $in->noOthers();
         $in->refuseIfWrong();
         if ($body === null || $material === null || $stages === []) {
-            throw InputRefused::one('(input)', 'missing', null, 'a body, a material and at least one stage');
+            throw InputRefused::one('(input)', 'missing', null, 'simulation');
         }
 
         return new self($body, $material, $startC, $stages, $everyS, $atS, $profileAtS, $targetsC, $bandsC, $lethality, $layers, $wetness, $densityKgM3, $waterFraction);
@@ -150,21 +150,21 @@ final readonly class SimulationCase
     {
         $shape = $in->choice('shape', ['slab', 'cylinder', 'sphere', 'finite']);
         $isSlab = $shape === 'slab';
-        $sizeMm = $in->number(in_array($shape, ['slab', 'finite'], true) ? 'thickness_mm' : 'diameter_mm', 0.5, 1000.0, 'mm');
-        $exponent = $shape === 'finite' ? $in->number('exponent', 0.0, 2.0, '(0 slab, 1 long cylinder, 2 sphere)') : 0.0;
-        $coreAtMm = $isSlab ? $in->optionalNumber('core_at_mm', 0.001, max(0.001, $sizeMm), 'mm') : null;
+        $sizeMm = $in->number(in_array($shape, ['slab', 'finite'], true) ? 'thickness_mm' : 'diameter_mm', 0.5, 1000.0);
+        $exponent = $shape === 'finite' ? $in->number('exponent', 0.0, 2.0, 'exponent') : 0.0;
+        $coreAtMm = $isSlab ? $in->optionalNumber('core_at_mm', 0.001, max(0.001, $sizeMm)) : null;
         if ($in->has('layers')) {
             if (! $isSlab) {
-                $in->refuse('layers', 'not_allowed', '[…]', 'no layers: only a slab has them');
+                $in->refuse('layers', 'not_allowed', '[…]', 'no_layers');
             }
             $tissues = array_map(static fn (Tissue $tissue): string => $tissue->value, Tissue::cases());
             foreach ($in->objects('layers', 1, 12) as $fields) {
-                $layers[] = [Tissue::from($fields->choice('tissue', $tissues)), $fields->number('thickness_mm', 0.1, 1000.0, 'mm') / 1000.0];
+                $layers[] = [Tissue::from($fields->choice('tissue', $tissues)), $fields->number('thickness_mm', 0.1, 1000.0) / 1000.0];
                 $fields->noOthers();
             }
             $sumMm = 1000.0 * array_sum(array_column($layers, 1));
             if (! $in->isWrong() && abs($sumMm - $sizeMm) > self::LAYERS_WITHIN_MM) {
-                $in->refuse('layers', 'conflict', $sumMm, "layers that are {$sizeMm} mm together");
+                $in->refuse('layers', 'conflict', $sumMm, 'layers_together', ['size_mm' => $sizeMm]);
             }
         }
         $in->noOthers();
@@ -196,7 +196,7 @@ final readonly class SimulationCase
             $fractions = [];
             foreach (Composition::COMPONENTS as $component) {
                 if ($fields->has($component)) {
-                    $fractions[$component] = $fields->number($component, 0.0, 1.0, 'kg per kg');
+                    $fractions[$component] = $fields->number($component, 0.0, 1.0);
                 }
             }
             $fields->noOthers();
@@ -209,7 +209,7 @@ final readonly class SimulationCase
                 $composition = Composition::ofMassFractions($fractions);
             } catch (InputRefused $refused) {
                 foreach ($refused->violations as $violation) {
-                    $in->refuse($violation->key, $violation->reason, $violation->value, $violation->allowed);
+                    $in->add($violation);
                 }
 
                 return null;
@@ -219,11 +219,11 @@ final readonly class SimulationCase
 
             return new ComposedMaterial($composition, $fibre);
         }
-        $k = $in->number('k_w_mk', 0.01, 500.0, 'W/(m·K)');
-        $densityKgM3 = $in->number('rho_kg_m3', 1.0, 25_000.0, 'kg/m³');
-        $cp = $in->number('cp_j_kgk', 50.0, 20_000.0, 'J/(kg·K)');
+        $k = $in->number('k_w_mk', 0.01, 500.0);
+        $densityKgM3 = $in->number('rho_kg_m3', 1.0, 25_000.0);
+        $cp = $in->number('cp_j_kgk', 50.0, 20_000.0);
         $mostWater = max(0.0, min(1.0, $cp / self::WATER_J_KGK));
-        $waterFraction = $in->numberOr('water', min(self::WATER_OF_LEAN, self::MOSTLY * $mostWater), 0.0, $mostWater, 'kg per kg: more would hold more heat than cp_j_kgk says');
+        $waterFraction = $in->numberOr('water', min(self::WATER_OF_LEAN, self::MOSTLY * $mostWater), 0.0, $mostWater);
         $in->noOthers();
 
         try {
@@ -235,19 +235,19 @@ final readonly class SimulationCase
 
     private static function stage(Fields $in, bool $isSlab): Stage
     {
-        $name = $in->text('name', 'a name of 1 to 80 characters');
-        $durationS = $in->optionalNumber('duration_s', 0.001, self::WEEK_S, 's');
-        $untilCoreC = $in->optionalNumber('until_core_c', -40.0, 300.0, '°C');
+        $name = $in->text('name', 'text_up_to', 80, ['signs' => 80]);
+        $durationS = $in->optionalNumber('duration_s', 0.001, self::WEEK_S);
+        $untilCoreC = $in->optionalNumber('until_core_c', -40.0, 300.0);
         if ($durationS === null && $untilCoreC === null && ! $in->isWrong()) {
-            $in->refuse('duration_s', 'missing', null, 'a duration_s, an until_core_c, or both');
+            $in->refuse('duration_s', 'missing', null, 'duration');
         }
-        $flipEveryS = $in->optionalNumber('flip_every_s', 1.0, self::WEEK_S, 's');
-        $flipAtS = $in->risingNumbers('flip_at_s', 2000, 0.001, self::WEEK_S, 's');
+        $flipEveryS = $in->optionalNumber('flip_every_s', 1.0, self::WEEK_S);
+        $flipAtS = $in->risingNumbers('flip_at_s', 2000, 0.001, self::WEEK_S);
         if ($flipEveryS !== null && $flipAtS !== []) {
-            $in->refuse('flip_at_s', 'conflict', $flipAtS, 'either flip_every_s or flip_at_s, not both');
+            $in->refuse('flip_at_s', 'conflict', $flipAtS, 'one_turning');
         }
         if (! $isSlab && ($flipEveryS !== null || $flipAtS !== [])) {
-            $in->refuse($flipEveryS !== null ? 'flip_every_s' : 'flip_at_s', 'not_allowed', $flipEveryS ?? $flipAtS, 'no turning: a round body has one face');
+            $in->refuse($flipEveryS !== null ? 'flip_every_s' : 'flip_at_s', 'not_allowed', $flipEveryS ?? $flipAtS, 'no_turning');
         }
         $faces = $in->object('faces');
         $a = self::face($faces->object('a'));
@@ -262,26 +262,26 @@ final readonly class SimulationCase
     {
         if ($in->has('insulated')) {
             if (! $in->flagOr('insulated', true)) {
-                $in->refuse('insulated', 'not_allowed', false, 'true, or leave it out and say what the face meets');
+                $in->refuse('insulated', 'not_allowed', false, 'insulated');
             }
             $in->noOthers();
 
             return Face::insulated();
         }
         if ($in->has('fixed_c')) {
-            $face = Face::fixed($in->number('fixed_c', -40.0, 1000.0, '°C'));
+            $face = Face::fixed($in->number('fixed_c', -40.0, 1000.0));
             $in->noOthers();
 
             return $face;
         }
-        $h = $in->number('h_w_m2k', 0.0, 100_000.0, 'W/(m²·K)');
-        $ambientC = $in->number('ambient_c', -60.0, 1000.0, '°C');
+        $h = $in->number('h_w_m2k', 0.0, 100_000.0);
+        $ambientC = $in->number('ambient_c', -60.0, 1000.0);
         $emissivity = $in->numberOr('emissivity', 0.0, 0.0, 1.0);
-        $radiantC = $in->optionalNumber('radiant_c', -60.0, 1500.0, '°C');
+        $radiantC = $in->optionalNumber('radiant_c', -60.0, 1500.0);
         if ($emissivity > 0.0 && $radiantC === null) {
-            $in->refuse('radiant_c', 'missing', null, 'the temperature of what the surface sees, °C, when an emissivity is given');
+            $in->refuse('radiant_c', 'missing', null, 'radiant');
         }
-        $vapourKpa = $in->numberOr('vapour_kpa', self::KITCHEN_VAPOUR_KPA, 0.0, 101.325, 'kPa of water vapour in the air');
+        $vapourKpa = $in->numberOr('vapour_kpa', self::KITCHEN_VAPOUR_KPA, 0.0, 101.325);
         $isClosed = $in->flagOr('closed', false);
         $in->noOthers();
         $face = Face::surrounding($h, $ambientC, $emissivity, $radiantC)->withVapour(1000.0 * $vapourKpa);
@@ -299,18 +299,18 @@ final readonly class SimulationCase
             return [null, [], [], [], []];
         }
         $report = $in->object('report');
-        $everyS = $report->optionalNumber('every_s', 0.1, self::WEEK_S, 's');
-        $atS = $report->risingNumbers('at_s', self::MOST_REPORT_TIMES, 0.0, 200.0 * self::WEEK_S, 's');
+        $everyS = $report->optionalNumber('every_s', 0.1, self::WEEK_S);
+        $atS = $report->risingNumbers('at_s', self::MOST_REPORT_TIMES, 0.0, 200.0 * self::WEEK_S);
         if ($everyS !== null && $atS !== []) {
-            $report->refuse('at_s', 'conflict', '[…]', 'either every_s or at_s, not both');
+            $report->refuse('at_s', 'conflict', '[…]', 'one_report');
         }
         $longestS = array_sum(array_map(static fn (Stage $s): float => $s->durationS ?? Stage::LIMIT_S, $stages));
         if ($everyS !== null && $longestS / $everyS > self::MOST_REPORT_TIMES) {
-            $report->refuse('every_s', 'out_of_range', $everyS, sprintf('at least %d s for stages this long', (int) ceil($longestS / self::MOST_REPORT_TIMES)));
+            $report->refuse('every_s', 'out_of_range', $everyS, 'at_least_s', ['least_s' => ceil($longestS / self::MOST_REPORT_TIMES)]);
         }
-        $profileAtS = $report->risingNumbers('profile_at_s', 500, 0.0, 200.0 * self::WEEK_S, 's');
-        $targetsC = $report->risingNumbers('core_targets_c', 100, -40.0, 300.0, '°C');
-        $bandsC = $report->risingNumbers('bands_c', 50, -40.0, 1000.0, '°C');
+        $profileAtS = $report->risingNumbers('profile_at_s', 500, 0.0, 200.0 * self::WEEK_S);
+        $targetsC = $report->risingNumbers('core_targets_c', 100, -40.0, 300.0);
+        $bandsC = $report->risingNumbers('bands_c', 50, -40.0, 1000.0);
         $report->noOthers();
 
         return [$everyS, $atS, $profileAtS, $targetsC, $bandsC];

@@ -67,19 +67,19 @@ final readonly class WishReader
         $methods = array_map(Method::from(...), $in->choices('methods', array_column(Method::cases(), 'value')));
         $appliances = $in->has('appliances') ? array_map(ApplianceKind::from(...), $in->choices('appliances', array_column(ApplianceKind::cases(), 'value'))) : null;
         $fires = $this->fires($in);
-        $thicknessMm = $in->optionalNumber('thickness_mm', 3.0, self::THICKEST_MM, 'mm');
-        $rawG = $in->optionalNumber('raw_g', 1.0, LotReader::MOST_G, 'g');
+        $thicknessMm = $in->optionalNumber('thickness_mm', 3.0, self::THICKEST_MM);
+        $rawG = $in->optionalNumber('raw_g', 1.0, LotReader::MOST_G);
         $now = $in->moment('now');
         $eatAt = $in->moment('eat_at');
         if ($now === null && ! $in->isWrong()) {
-            $in->refuse('now', 'missing', null, 'the time it is');
+            $in->refuse('now', 'missing', null, 'now');
         }
         if ($now !== null && $eatAt !== null && $eatAt <= $now) {
-            $in->refuse('eat_at', 'out_of_range', $eatAt->format(DATE_ATOM), 'a time after now ('.$now->format(DATE_ATOM).')');
+            $in->refuse('eat_at', 'out_of_range', $eatAt->format(DATE_ATOM), 'after_now', ['clock' => $house->local($now)->format('H:i')]);
         }
-        $grade = $in->has('grade') ? $in->text('grade', 'a scale and a value, such as usda_quality:choice') : null;
+        $grade = $in->has('grade') ? $in->text('grade', 'grade') : null;
         $agedDays = $in->has('aged_days') ? $in->wholeNumber('aged_days', 0, 400) : null;
-        $budget = $in->optionalNumber('budget', 0.0, self::MOST_MONEY, 'a head');
+        $budget = $in->optionalNumber('budget', 0.0, self::MOST_MONEY, 'money');
         $wants = array_map(Want::from(...), $in->choices('wants', array_column(Want::cases(), 'value')));
         $mayOrder = $in->flagOr('may_order', false);
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
@@ -114,9 +114,9 @@ final readonly class WishReader
     private function named(Fields $in, Catalogue $catalogue): ?array
     {
         if ($in->has('cut')) {
-            $slug = $in->text('cut', 'the slug of a cut, such as beef-rib-eye-steak');
+            $slug = $in->text('cut', 'slug');
             if ($slug !== '' && ! $catalogue->knows($slug)) {
-                $in->refuse('cut', 'not_allowed', $slug, 'the slug of a cut in the catalogue, such as beef-rib-eye-steak');
+                $in->refuse('cut', 'not_allowed', $slug, 'slug');
             }
 
             return [$slug => 1.0];
@@ -124,11 +124,11 @@ final readonly class WishReader
         if (! $in->has('named')) {
             return null;
         }
-        $name = $in->text('named', 'a name of a cut, such as rib eye');
+        $name = $in->text('named', 'cut_name');
         $hits = $name === '' ? [] : (new NameIndex($catalogue->cuts()))->find($name, 20);
         $best = $hits[0]->score ?? 0.0;
         if ($name !== '' && $best < self::LIKE_ENOUGH) {
-            $in->refuse('named', 'not_allowed', $name, 'a name of a cut the shop sells, such as rib eye');
+            $in->refuse('named', 'not_allowed', $name, 'cut_name');
         }
         $named = [];
         foreach ($hits as $hit) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Errors;
 
 use DomainException;
+use Nessmark\Say\Phrase;
 
 /** The input as a whole is refused; each violation names one key. Nothing is guessed in its place. */
 final class InputRefused extends DomainException implements CoreException
@@ -15,7 +16,7 @@ final class InputRefused extends DomainException implements CoreException
     /** @param  non-empty-list<Violation>  $violations */
     private function __construct(public readonly array $violations)
     {
-        parent::__construct(implode(' ', array_map(static fn (Violation $v): string => $v->message(), $violations)));
+        parent::__construct(implode('; ', array_map(static fn (Violation $v): string => "{$v->key} {$v->reason} {$v->allowed->key}", $violations)));
     }
 
     /** @param  non-empty-list<Violation>  $violations */
@@ -24,9 +25,18 @@ final class InputRefused extends DomainException implements CoreException
         return new self(array_slice($violations, 0, self::MOST_SAID));
     }
 
-    public static function one(string $key, string $reason, mixed $value, string $allowed): self
+    /**
+     * @param  string  $allowed  see Violation::of
+     * @param  array<string, float|int|string>  $args
+     */
+    public static function one(string $key, string $reason, mixed $value, string $allowed, array $args = []): self
     {
-        return new self([new Violation($key, $reason, $value, $allowed)]);
+        return new self([Violation::of($key, $reason, $value, $allowed, $args)]);
+    }
+
+    public function says(): Phrase
+    {
+        return new Phrase('error.input_refused');
     }
 
     public function reason(): string

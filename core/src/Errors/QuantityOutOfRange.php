@@ -5,36 +5,42 @@ declare(strict_types=1);
 namespace Nessmark\Errors;
 
 use DomainException;
+use Nessmark\Say\Phrase;
 
 final class QuantityOutOfRange extends DomainException implements CoreException
 {
-    private function __construct(string $message, public readonly string $quantity, public readonly float $value)
+    private function __construct(private readonly string $why, public readonly string $quantity, public readonly float $value)
     {
-        parent::__construct($message);
+        parent::__construct("{$quantity} {$why} {$value}");
     }
 
     public static function notFinite(string $quantity, float $value): self
     {
-        return new self("A {$quantity} must be a finite number.", $quantity, $value);
+        return new self('not_finite', $quantity, $value);
     }
 
     public static function belowAbsoluteZero(float $celsius): self
     {
-        return new self("Temperature {$celsius} °C is below absolute zero.", 'temperature', $celsius);
+        return new self('below_absolute_zero', 'temperature', $celsius);
     }
 
-    public static function notPositive(string $quantity, float $value, string $unit): self
+    public static function notPositive(string $quantity, float $value): self
     {
-        return new self("A {$quantity} must be above zero, not {$value} {$unit}.", $quantity, $value);
+        return new self('not_positive', $quantity, $value);
     }
 
-    public static function negative(string $quantity, float $value, string $unit): self
+    public static function negative(string $quantity, float $value): self
     {
-        return new self("A {$quantity} cannot be negative: {$value} {$unit}.", $quantity, $value);
+        return new self('negative', $quantity, $value);
     }
 
     public function reason(): string
     {
         return 'quantity.out_of_range';
+    }
+
+    public function says(): Phrase
+    {
+        return new Phrase("error.{$this->why}", ['quantity' => $this->quantity, 'value' => $this->value]);
     }
 }

@@ -63,6 +63,6 @@ final readonly class GradeScale
                 return $step;
             }
         }
-        throw InputRefused::one('value', 'not_allowed', $value, "{$this->name}: {$this->range}");
+        throw InputRefused::one('value', 'not_allowed', $value, 'grade_value', ['scale' => $this->name, 'range' => $this->range]);
     }
 }

@@ -54,7 +54,7 @@ final readonly class GradeTable
                 return $scale;
             }
         }
-        throw InputRefused::one('scale', 'not_allowed', $id, 'one of '.implode(', ', array_map(static fn (GradeScale $s): string => $s->id, $this->scales)));
+        throw InputRefused::one('scale', 'not_allowed', $id, 'one_of', ['choices' => implode(', ', array_map(static fn (GradeScale $s): string => $s->id, $this->scales))]);
     }
 
     /**

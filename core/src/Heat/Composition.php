@@ -29,15 +29,15 @@ final readonly class Composition
     {
         foreach ($fractions as $component => $fraction) {
             if (! in_array($component, self::COMPONENTS, true)) {
-                throw InputRefused::one("composition.{$component}", 'unknown_key', $fraction, implode(', ', self::COMPONENTS));
+                throw InputRefused::one("composition.{$component}", 'unknown_key', $fraction, 'keys', ['keys' => implode(', ', self::COMPONENTS)]);
             }
             if (! is_finite($fraction) || $fraction < 0.0 || $fraction > 1.0) {
-                throw InputRefused::one("composition.{$component}", 'out_of_range', $fraction, 'a mass fraction from 0 to 1');
+                throw InputRefused::one("composition.{$component}", 'out_of_range', $fraction, 'mass_fraction');
             }
         }
         $sum = array_sum($fractions);
         if (abs($sum - 1.0) > self::SUM_TOLERANCE) {
-            throw InputRefused::one('composition', 'out_of_range', $sum, 'mass fractions that add up to 1 (within 0.1)');
+            throw InputRefused::one('composition', 'out_of_range', $sum, 'mass_fractions');
         }
 
         return new self(array_map(static fn (float $fraction): float => $fraction / $sum, $fractions));

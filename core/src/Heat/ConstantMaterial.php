@@ -15,9 +15,9 @@ final readonly class ConstantMaterial implements Material
         private float $densityKgM3,
         private float $specificHeatJKgK,
     ) {
-        foreach (['conductivity' => [$conductivityWMK, 'W/(m·K)'], 'density' => [$densityKgM3, 'kg/m³'], 'specific heat' => [$specificHeatJKgK, 'J/(kg·K)']] as $name => [$value, $unit]) {
+        foreach (['conductivity' => $conductivityWMK, 'density' => $densityKgM3, 'specific_heat' => $specificHeatJKgK] as $name => $value) {
             if (! is_finite($value) || $value <= 0.0) {
-                throw QuantityOutOfRange::notPositive($name, $value, $unit);
+                throw QuantityOutOfRange::notPositive($name, $value);
             }
         }
     }

@@ -20,7 +20,7 @@ final readonly class Pull
 
         return match (true) {
             $open->by === EndedBy::Limit => throw PullNotFound::neverReached($targetC, $simulator->coreC($open->end)),
-            $openS < 1.0 => throw PullNotFound::pastTargetBefore($open->stage->name, $targetC),
+            $openS < 1.0 => throw PullNotFound::pastTargetBefore($targetC),
             default => new self($openS, $simulator->coreC($open->end)),
         };
     }

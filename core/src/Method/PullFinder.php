@@ -43,7 +43,7 @@ final class PullFinder
         $before = $simulator->run($start, $plan->before);
         $from = $before === [] ? $start : $before[count($before) - 1]->end;
         if ($simulator->coreC($from) >= $targetC) {
-            throw PullNotFound::pastTargetBefore($plan->open->name, $targetC);
+            throw PullNotFound::pastTargetBefore($targetC);
         }
         $log = new StepLog;
         $atTarget = $simulator->runStage($from, $plan->open->endingAtCore($targetC), [$log]);
@@ -64,7 +64,7 @@ final class PullFinder
         $earlyS = $from->timeS;
         $early = $peakAbove($from);
         if ($early > 0.0) {
-            throw PullNotFound::pastTargetBefore($plan->open->name, $targetC);
+            throw PullNotFound::pastTargetBefore($targetC);
         }
         $lateS = $latestS;
         $late = $peakAbove($atTarget->end);

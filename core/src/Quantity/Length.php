@@ -19,7 +19,7 @@ final readonly class Length
     {
         return match (true) {
             ! is_finite($millimetres) => throw QuantityOutOfRange::notFinite('length', $millimetres),
-            $millimetres <= 0.0 => throw QuantityOutOfRange::notPositive('length', $millimetres, 'mm'),
+            $millimetres <= 0.0 => throw QuantityOutOfRange::notPositive('length', $millimetres),
             default => new self($millimetres / 1000.0),
         };
     }

@@ -19,7 +19,7 @@ final readonly class Mass
     {
         return match (true) {
             ! is_finite($grams) => throw QuantityOutOfRange::notFinite('mass', $grams),
-            $grams < 0.0 => throw QuantityOutOfRange::negative('mass', $grams, 'g'),
+            $grams < 0.0 => throw QuantityOutOfRange::negative('mass', $grams),
             default => new self($grams),
         };
     }

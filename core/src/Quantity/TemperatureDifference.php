@@ -14,7 +14,7 @@ final readonly class TemperatureDifference
     /** @throws QuantityOutOfRange if not finite */
     public static function ofKelvins(float $kelvins): self
     {
-        return is_finite($kelvins) ? new self($kelvins) : throw QuantityOutOfRange::notFinite('temperature difference', $kelvins);
+        return is_finite($kelvins) ? new self($kelvins) : throw QuantityOutOfRange::notFinite('temperature_difference', $kelvins);
     }
 
     public function toKelvins(): float

@@ -29,7 +29,7 @@ final readonly class Schools
                 return $school;
             }
         }
-        throw InputRefused::one('school', 'not_allowed', $id, 'one of '.implode(', ', array_map(static fn (School $school): string => $school->id, $this->schools)));
+        throw InputRefused::one('school', 'not_allowed', $id, 'one_of', ['choices' => implode(', ', array_map(static fn (School $school): string => $school->id, $this->schools))]);
     }
 
     /**

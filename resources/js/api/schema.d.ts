@@ -811,7 +811,6 @@ export interface components {
         CounterRefused: {
             /** @enum {string} */
             of: "wish" | "piece";
-            detail: string;
             violations: components["schemas"]["Violation"][];
         };
         CounterShown: {
@@ -1648,6 +1647,8 @@ export interface components {
             value: unknown;
             allowed: string;
             message: string;
+            /** @description what is allowed, for whoever shows it in other units */
+            says: components["schemas"]["Phrase"] | null;
         };
         WeightRange: {
             low: number;

@@ -1,13 +1,19 @@
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
-import { show, type Units } from '@/units/units'
+import { hasUnit, show, type Units } from '@/units/units'
+
+/** Arguments that are keys of words themselves, in a section of their name. */
+const KEYED = ['word', 'method', 'appliance', 'rearing']
 
 /** Puts the core's phrases into words, their figures in the customer's units. */
 export function useSay() {
-  const { t } = useI18n()
+  const { t, te } = useI18n()
   return (phrase: Pick<Schemas['Phrase'], 'key' | 'args'>, units: Units): string => {
-    const args: Record<string, string> = {}
-    for (const [name, value] of Object.entries(phrase.args)) args[name] = typeof value === 'number' ? show(name, value, units) : name === 'word' || name === 'method' ? t(`${name}.${value}`) : value
+    const args: Record<string, string | number> = {}
+    for (const [name, value] of Object.entries(phrase.args)) {
+      if (typeof value === 'number') args[name] = hasUnit(name) ? show(name, value, units) : value
+      else args[name] = KEYED.includes(name) && te(`${name}.${value}`) ? t(`${name}.${value}`) : value
+    }
     return t(`say.${phrase.key}`, args)
   }
 }

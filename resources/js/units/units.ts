@@ -67,6 +67,9 @@ export function perUnit(perKg: number, units: Units): number {
   return units === 'metric' ? perKg : perKg * 0.45359237
 }
 
+/** Whether a figure of that name has a unit. */
+export const hasUnit = (name: string) => /_(c|k|mm|g|s|money)$/.test(name)
+
 export function show(name: string, value: number, units: Units): string {
   if (name.endsWith('_c')) return temperature(value, units)
   if (name.endsWith('_k')) return difference(value, units)

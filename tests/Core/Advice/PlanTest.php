@@ -128,7 +128,7 @@ final class PlanTest extends TestCase
         $piece = self::piece('beef-rib-eye-steak', 10.0, 20.0);
 
         $this->expectException(PullNotFound::class);
-        $this->expectExceptionMessage('too thin');
+        $this->expectExceptionMessage('plan.past_target');
         PullFinder::openSeconds($piece->simulator, $piece->start, $plan, 30.0);
     }
 

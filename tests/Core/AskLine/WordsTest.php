@@ -64,7 +64,7 @@ final class WordsTest extends TestCase
     #[DataProvider('sections')]
     public function test_every_word_of_the_file_is_read_as_what_it_stands_for(string $section, string $first, ChipKind $kind): void
     {
-        $words = json_decode((string) file_get_contents(__DIR__.'/../../../core/data/ask-line.json'), true)[$section];
+        $words = json_decode((string) file_get_contents(__DIR__.'/../../../core/data/lexicon/en.json'), true)[$section];
         self::assertArrayHasKey($first, $words);
         foreach ($words as $value => $said) {
             foreach ($said as $word) {

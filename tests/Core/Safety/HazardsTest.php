@@ -20,6 +20,7 @@ use Nessmark\Safety\Tightening;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;
+use Tests\Support\Words;
 
 /** What the food is and what was done to it decides its rules, and what it may carry is read out to whoever is at risk. Sources: core/data/safety.json. */
 final class HazardsTest extends TestCase
@@ -205,7 +206,7 @@ final class HazardsTest extends TestCase
 
     public function test_every_finding_has_its_sentence_for_every_class(): void
     {
-        $say = json_decode((string) file_get_contents(__DIR__.'/../../../resources/wording/en.json'), true)['say'];
+        $say = Words::section('say');
         foreach (FoodClass::cases() as $class) {
             self::assertArrayHasKey("safety.below_minimum_stop_{$class->value}", $say);
         }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Counter;
 
 use App\Models\User;
 use App\Services\House;
+use App\Services\Refusals;
 use App\Services\ShopCatalogue;
 use App\Services\Stock;
 use App\Services\WishData;
@@ -20,7 +21,7 @@ final class AnswerCounterController
     #[OA\Post(path: '/counter', operationId: 'answerCounter', summary: 'One change at the counter: what was read, what fits, and the ticket of what is chosen, under one id',
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/CounterAsked')),
         responses: [new OA\Response(response: 200, description: 'Done; what cannot be done stands in refused', content: new OA\JsonContent(ref: '#/components/schemas/CounterShown')), new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))])]
-    public function __invoke(Request $request, CounterReply $reply, Stock $stock, ShopCatalogue $catalogues, House $house): JsonResponse
+    public function __invoke(Request $request, CounterReply $reply, Stock $stock, ShopCatalogue $catalogues, House $house, Refusals $refusals): JsonResponse
     {
         /** @var User $user */
         $user = $request->user();
@@ -28,6 +29,11 @@ final class AnswerCounterController
 
         $shop = new ShopToday($stock->of($user->shop, $catalogue), $catalogue, $house->rules($user->shop), $user->shop->currency);
 
-        return new JsonResponse($reply->to(WishData::of($request->getContent()), $shop));
+        $shown = $reply->to(WishData::of($request->getContent()), $shop);
+        if ($shown['refused'] !== null) {
+            $shown['refused']['violations'] = $refusals->all($shown['refused']['violations']);
+        }
+
+        return new JsonResponse($shown);
     }
 }

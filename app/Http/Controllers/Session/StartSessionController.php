@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Session;
 use App\Http\Requests\StartSessionRequest;
 use App\Http\Resources\SessionResource;
 use App\Services\SignIn;
+use App\Services\Wording;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
@@ -21,12 +22,12 @@ final class StartSessionController
             new OA\Response(response: 422, description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
             new OA\Response(response: 429, description: 'Too many tries', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         ])]
-    public function __invoke(StartSessionRequest $request, SignIn $signIn): SessionResource
+    public function __invoke(StartSessionRequest $request, SignIn $signIn, Wording $wording): SessionResource
     {
-        abort_unless($request->hasSession(), 400, 'Sign in from the application\'s own page; only it gets a session.');
+        abort_unless($request->hasSession(), 400, $wording->text('problem', 'session.own_page'));
         /** @var StatefulGuard $guard */
         $guard = Auth::guard('web');
-        $user = $signIn->who($request->name(), $request->password()) ?? throw ValidationException::withMessages(['password' => 'No one signs in with this name and password.']);
+        $user = $signIn->who($request->name(), $request->password()) ?? throw ValidationException::withMessages(['password' => $wording->text('problem', 'session.nobody')]);
         $guard->login($user);
         $request->session()->regenerate();
 

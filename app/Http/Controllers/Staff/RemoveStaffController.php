@@ -19,7 +19,7 @@ final class RemoveStaffController
     public function __invoke(Request $request, User $user): Response
     {
         if ($user->is($request->user())) {
-            throw InputRefused::one('user', 'conflict', $user->name, 'somebody else: nobody removes themselves');
+            throw InputRefused::one('user', 'conflict', $user->name, 'somebody_else');
         }
         $user->update(['left_at' => now(), 'password' => Str::random(40)]);
         DB::table('sessions')->where('user_id', $user->id)->delete();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Rules;
 
 use App\Services\SignIn;
+use App\Services\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
@@ -14,7 +15,7 @@ final class ShortEnough implements ValidationRule
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         if (is_string($value) && strlen($value) > SignIn::LONGEST_PASSWORD) {
-            $fail('A password has up to '.SignIn::LONGEST_PASSWORD.' bytes; letters with accents count twice.');
+            $fail(app(Wording::class)->text('problem', 'password.too_long', ['bytes' => SignIn::LONGEST_PASSWORD]));
         }
     }
 }

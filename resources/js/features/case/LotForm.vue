@@ -8,12 +8,16 @@ import { api, ApiError, orThrow, type Schemas } from '@/api/client'
 import { once, useOnceKey } from '@/api/once'
 import { gradesQuery } from '@/queries/grades'
 import { houseQuery } from '@/queries/house'
+import { useRefusal } from '@/i18n/useRefusal'
+import { useUnits } from '@/units/useUnits'
 import { catalogueQuery, findCutQuery } from '@/queries/catalogue'
 
 // Takes a lot in, or changes what is known of one. What is typed stays, right or wrong; the server names what is wrong by its field.
 const props = defineProps<{ lot?: Schemas['CaseLot'] }>()
 const emit = defineEmits<{ done: []; cancel: [] }>()
 const { t } = useI18n()
+const refusal = useRefusal()
+const units = useUnits()
 const queries = useQueryClient()
 const keyFor = useOnceKey()
 const text = (value: string | number | null | undefined) => (value === null || value === undefined ? '' : String(value))
@@ -50,7 +54,7 @@ const save = useMutation({
     emit('done')
   },
 })
-const errors = computed<Record<string, string>>(() => (save.error.value instanceof ApiError ? Object.fromEntries(save.error.value.violations.map((violation) => [violation.key, violation.message])) : {}))
+const errors = computed<Record<string, string>>(() => (save.error.value instanceof ApiError ? Object.fromEntries(save.error.value.violations.map((violation) => [violation.key, refusal(violation, units.units)])) : {}))
 const fields = ['number', 'weight_g', 'price_per_kg', 'thickness_mm', 'grade', 'aged_days', 'origin', 'use_by', 'lead_days'] as const
 const shown = computed(() => fields.filter((field) => !props.lot || (field !== 'number' && field !== 'weight_g')))
 </script>

@@ -17,7 +17,7 @@ const what = () => [
   props.lot.pierced ? t('case.pierced') : '',
 ].filter(Boolean).join(' · ')
 const level = () => (props.lot.days_left === null || props.lot.lead_days > 0 ? '' : props.lot.days_left < 0 ? 'stop' : props.lot.days_left <= 1 ? 'caution' : '')
-const days = () => (props.lot.days_left === null ? '' : props.lot.days_left < 0 ? t('case.pastDay') : t(props.lot.days_left === 0 ? 'case.today' : props.lot.days_left === 1 ? 'case.oneDay' : 'case.days', { days: props.lot.days_left }))
+const days = () => (props.lot.days_left === null ? '' : props.lot.days_left < 0 ? t('case.pastDay') : t(props.lot.days_left === 0 ? 'case.today' : 'case.days', { days: props.lot.days_left }))
 </script>
 
 <template>

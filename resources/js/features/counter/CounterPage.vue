@@ -7,6 +7,7 @@ import Tabs from 'primevue/tabs'
 import { computed, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useAsks } from '@/asks/useAsks'
+import { useRefusal } from '@/i18n/useRefusal'
 import { useSession } from '@/queries/session'
 import TicketCard from '@/ticket/TicketCard.vue'
 import { useUnits } from '@/units/useUnits'
@@ -31,12 +32,14 @@ const cut = computed(() => catalogue.data.value?.find((candidate) => candidate.s
 const currency = computed(() => session.data.value?.shop.currency ?? 'EUR')
 
 const tab = computed({ get: () => asks.ask.tab, set: (now: string | number) => { asks.set({ tab: now === 'piece' ? 'piece' : 'matches' }) } })
+const refusal = useRefusal()
 const refused = computed(() => asks.shown?.refused ?? null)
 /** What was refused, under the last word of its key, so that each stands by its own field. */
-const errors = computed(() => Object.fromEntries((refused.value?.violations ?? []).map((violation) => [violation.key.split('.').at(-1) ?? violation.key, violation.message])))
+const errors = computed(() => Object.fromEntries((refused.value?.violations ?? []).map((violation) => [violation.key.split('.').at(-1) ?? violation.key, refusal(violation, units.units)])))
+const refusedWords = computed(() => (refused.value?.violations ?? []).map((violation) => refusal(violation, units.units)).join(' '))
 /** Not even the request went through. */
 const failed = computed(() => (asks.answer.isError ? (asks.answer.error?.message ?? null) : null))
-const problem = computed(() => (refused.value?.of === 'piece' ? refused.value.detail : null))
+const problem = computed(() => (refused.value?.of === 'piece' ? refusedWords.value : null))
 const isOnTicket = computed(() => giving.ticket.value?.cut.slug === cut.value?.slug)
 
 /** The offer is for whoever is at risk; where nobody is, for everyone. */
@@ -106,7 +109,7 @@ onKey('?', () => { keysOpen.value = true })
         </TabList>
       </Tabs>
       <div id="middle" class="panel" role="tabpanel" :aria-label="t(tab === 'matches' ? 'match.title' : 'match.piece')">
-        <MatchColumn v-if="tab === 'matches'" :cuts="catalogue.data.value" :units="units.units" :problem="failed ?? (refused?.of === 'wish' ? refused.detail : null)" />
+        <MatchColumn v-if="tab === 'matches'" :cuts="catalogue.data.value" :units="units.units" :problem="failed ?? (refused?.of === 'wish' ? refusedWords : null)" />
         <PieceColumn v-else :catalogue="catalogue.data.value" :cut="cut" :ticket="giving.stale.value ? null : giving.ticket.value" :errors="errors" />
       </div>
     </section>

@@ -28,7 +28,7 @@ const mayOrder = computed({ get: () => asks.wish.may_order ?? false, set: (may: 
     <template v-if="matches">
       <p class="head" role="status" data-testid="match-head">
         <template v-if="matches.instead_of">{{ t('match.instead', { name: matches.instead_of.name }) }}</template>
-        <template v-else>{{ t(matches.matches.length === 1 ? 'match.one' : 'match.count', { count: matches.matches.length, considered: matches.considered }) }}</template>
+        <template v-else>{{ t('match.count', { count: matches.matches.length, considered: matches.considered }) }}</template>
       </p>
       <Refusals v-if="matches.matches.length === 0" :matches="matches" :units="units" />
       <MatchCard v-for="(match, i) in matches.matches" :key="`${match.lot.number} ${match.method}`" :match="match" :place="i + 1" :on="match.lot.number === asks.piece.lot && match.method === asks.piece.method" :units="units" :currency="matches.currency" @take="asks.choose(match)" />

@@ -36,7 +36,7 @@ function serve() {
 
 <template>
   <article class="customer" data-testid="customer">
-    <button type="button" class="head" :aria-expanded="open" @click="$emit('toggle')"><b>{{ customer.name }}</b><span>{{ customer.appliances.map((kind) => t(`appliance.${kind}`)).join(', ') }}</span><span class="num">{{ t(customer.tickets === 1 ? 'customers.oneTicket' : 'customers.tickets', { count: customer.tickets }) }}</span></button>
+    <button type="button" class="head" :aria-expanded="open" @click="$emit('toggle')"><b>{{ customer.name }}</b><span>{{ customer.appliances.map((kind) => t(`appliance.${kind}`)).join(', ') }}</span><span class="num">{{ t('customers.tickets', { count: customer.tickets }) }}</span></button>
     <div v-if="open" class="more">
       <ToggleRow v-model="appliances" testid="customer-appliances" :legend="t('ask.cooksOn')" :choices="kinds.map((value) => ({ value, label: t(`appliance.${value}`) }))" />
       <ChoiceRow v-model="units" :legend="t('app.units')" :choices="(['metric', 'imperial'] as const).map((value) => ({ value, label: t(`app.${value}`) }))" />
