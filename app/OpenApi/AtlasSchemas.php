@@ -38,7 +38,7 @@ use OpenApi\Attributes as OA;
 ])]
 #[OA\Schema(schema: 'AmbiguousName', type: 'object', additionalProperties: false, required: ['name', 'question', 'means'], properties: [
     new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'question', type: 'string', nullable: true),
+    new OA\Property(property: 'question', oneOf: [new OA\Schema(ref: '#/components/schemas/Phrase'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'means', type: 'array', items: new OA\Items(ref: '#/components/schemas/NameMeaning')),
 ])]
 #[OA\Schema(schema: 'CutList', type: 'object', additionalProperties: false, required: ['cuts', 'places', 'ambiguous'], properties: [
@@ -98,7 +98,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'LookAlike', type: 'object', additionalProperties: false, required: ['slug', 'name', 'tell'], properties: [
     new OA\Property(property: 'slug', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'tell', type: 'string'),
+    new OA\Property(property: 'tell', ref: '#/components/schemas/Phrase'),
 ])]
 #[OA\Schema(schema: 'MethodFit', type: 'object', additionalProperties: false, required: ['method', 'fit', 'is_computed', 'reasons', 'doubts', 'exception'], properties: [
     new OA\Property(property: 'method', type: 'string'),

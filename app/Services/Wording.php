@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Services;
 
+use DateTimeInterface;
+use IntlDateFormatter;
 use LogicException;
 use MessageFormatter;
+use NumberFormatter;
 
 /** Puts the core's phrases into words in the customer's units. The interface reads the same file of sentences. */
 final readonly class Wording
@@ -67,6 +70,17 @@ final readonly class Wording
         }
 
         return (string) (MessageFormatter::formatMessage($this->locale, $sentence, $shown) ?: throw new LogicException("Wording that is no message: {$section}: {$key}."));
+    }
+
+    public function money(float $amount, string $currency): string
+    {
+        return (string) (new NumberFormatter($this->locale, NumberFormatter::CURRENCY))->formatCurrency($amount, $currency);
+    }
+
+    /** A day by the clock of its own zone. */
+    public function day(DateTimeInterface $day): string
+    {
+        return (string) (new IntlDateFormatter($this->locale, IntlDateFormatter::MEDIUM, IntlDateFormatter::NONE, $day->getTimezone()))->format($day);
     }
 
     /** What stands under a key that need not have words; else the key itself. */

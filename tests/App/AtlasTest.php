@@ -8,6 +8,7 @@ use App\Models\Role;
 use App\Models\User;
 use App\Services\Csv;
 use Nessmark\Contract\CutCsv;
+use Tests\Support\Words;
 
 /** The atlas over HTTP, and what a head butcher makes of it. */
 final class AtlasTest extends AppTestCase
@@ -27,7 +28,7 @@ final class AtlasTest extends AppTestCase
     {
         $reply = $this->actingAs($this->staff())->getJson('/api/v1/cuts?find=mock%20tender')->assertOk();
 
-        self::assertStringEndsWith('?', $reply->json('ambiguous.question'));
+        self::assertStringEndsWith('?', Words::section('say')[$reply->json('ambiguous.question.key')]);
         self::assertEqualsCanonicalizing(['beef-shoulder-tender', 'beef-chuck-tender'], array_column($reply->json('ambiguous.means'), 'slug'));
     }
 

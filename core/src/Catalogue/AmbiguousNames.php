@@ -6,12 +6,13 @@ namespace Nessmark\Catalogue;
 
 use Nessmark\Data\DataFolder;
 use Nessmark\Meat\Cut;
+use Nessmark\Say\Phrase;
 
 /** Names that mean different cuts, with the question that settles it. */
 final readonly class AmbiguousNames
 {
     /**
-     * @param  array<string, string>  $questions  by folded name
+     * @param  array<string, Phrase>  $questions  by folded name
      * @param  array<string, array<string, array{cut: Cut, name: string, places: list<string>}>>  $meanings  by folded name and slug
      */
     private function __construct(private array $questions, private array $meanings) {}
@@ -20,7 +21,7 @@ final readonly class AmbiguousNames
     {
         $questions = [];
         foreach ($folder->list('ambiguous-names.json') as $record) {
-            $questions[FoldedName::of($record->text('name'))->text] = $record->text('question');
+            $questions[FoldedName::of($record->text('name'))->text] = new Phrase("question.{$record->text('asks')}");
         }
         $meanings = [];
         foreach ($catalogue->cuts() as $cut) {
@@ -42,12 +43,12 @@ final readonly class AmbiguousNames
         return array_map(strval(...), array_keys($this->meanings));
     }
 
-    public function question(string $name): ?string
+    public function question(string $name): ?Phrase
     {
         return $this->questions[FoldedName::of($name)->text] ?? null;
     }
 
-    /** @return array{name: string, question: string|null, means: list<array{cut: Cut, places: list<string>}>}|null null when it means one cut at most */
+    /** @return array{name: string, question: Phrase|null, means: list<array{cut: Cut, places: list<string>}>}|null null when it means one cut at most */
     public function of(string $name): ?array
     {
         $meanings = $this->meanings[FoldedName::of($name)->text] ?? [];
@@ -61,7 +62,7 @@ final readonly class AmbiguousNames
         )];
     }
 
-    /** @return list<array{name: string, question: string|null, means: list<array{cut: Cut, places: list<string>}>}> those of a cut's names that others share */
+    /** @return list<array{name: string, question: Phrase|null, means: list<array{cut: Cut, places: list<string>}>}> those of a cut's names that others share */
     public function ofCut(Cut $cut): array
     {
         $flags = [];

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Nessmark\Catalogue;
 
 use Nessmark\Data\DataFolder;
+use Nessmark\Say\Phrase;
 
 /** Cuts that are confused with each other. Each pair is written once, so it always points both ways. */
 final readonly class LookAlikes
 {
-    /** @param  list<array{string, string, string}>  $pairs  two slugs and how to tell */
+    /** @param  list<array{string, string, Phrase}>  $pairs  two slugs and how to tell */
     private function __construct(private array $pairs) {}
 
     public static function from(DataFolder $folder): self
@@ -17,13 +18,13 @@ final readonly class LookAlikes
         $pairs = [];
         foreach ($folder->list('look-alikes.json') as $record) {
             [$one, $other] = [...$record->texts('cuts'), '', ''];
-            $pairs[] = [$one, $other, $record->text('tell')];
+            $pairs[] = [$one, $other, new Phrase("tell.{$one}_or_{$other}")];
         }
 
         return new self($pairs);
     }
 
-    /** @return list<array{cut: string, tell: string}> the slug it is taken for, and how to tell */
+    /** @return list<array{cut: string, tell: Phrase}> the slug it is taken for, and how to tell */
     public function of(string $slug): array
     {
         $others = [];

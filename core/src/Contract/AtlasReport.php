@@ -141,21 +141,21 @@ final readonly class AtlasReport
         ];
     }
 
-    /** @return list<array{slug: string, name: string, tell: string}> */
+    /** @return list<array{slug: string, name: string, tell: array<string, mixed>}> */
     private function alikes(Cut $cut, Catalogue $catalogue): array
     {
         return array_map(static fn (array $other): array => [
-            'slug' => $other['cut'], 'name' => $catalogue->cut($other['cut'])->name, 'tell' => $other['tell'],
+            'slug' => $other['cut'], 'name' => $catalogue->cut($other['cut'])->name, 'tell' => $other['tell']->toArray(),
         ], $this->lookAlikes->of($cut->slug));
     }
 
     /**
-     * @param  array{name: string, question: string|null, means: list<array{cut: Cut, places: list<string>}>}  $flag
+     * @param  array{name: string, question: Phrase|null, means: list<array{cut: Cut, places: list<string>}>}  $flag
      * @return array<string, mixed>
      */
     public function flag(array $flag): array
     {
-        return ['name' => $flag['name'], 'question' => $flag['question'], 'means' => array_map(
+        return ['name' => $flag['name'], 'question' => $flag['question']?->toArray(), 'means' => array_map(
             fn (array $meaning): array => ['slug' => $meaning['cut']->slug, 'name' => $meaning['cut']->name, 'places' => array_map($this->places->text(...), $meaning['places'])],
             $flag['means'],
         )];

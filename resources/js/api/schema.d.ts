@@ -606,7 +606,7 @@ export interface components {
         };
         AmbiguousName: {
             name: string;
-            question: string | null;
+            question: components["schemas"]["Phrase"] | null;
             means: components["schemas"]["NameMeaning"][];
         };
         Amounts: {
@@ -1217,7 +1217,7 @@ export interface components {
         LookAlike: {
             slug: string;
             name: string;
-            tell: string;
+            tell: components["schemas"]["Phrase"];
         };
         Losses: {
             /** @description of the raw weight, as steam */

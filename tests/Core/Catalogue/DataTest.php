@@ -16,6 +16,7 @@ use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;
+use Tests\Support\Words;
 
 /** The shipped data holds together. */
 final class DataTest extends TestCase
@@ -28,7 +29,7 @@ final class DataTest extends TestCase
         $problems = [];
         foreach (Counter::open()->catalogue->all() as $cut) {
             foreach ($check->problems($cut->record->toArray(), $cut->slug) as $problem) {
-                $problems[] = $problem->message();
+                $problems[] = "{$problem->key} {$problem->reason} {$problem->allowed->key}";
             }
         }
 
@@ -132,6 +133,16 @@ final class DataTest extends TestCase
                 self::assertNotSame([], $targets);
             }
             self::assertNotNull($table->word($cut->donenessFamily, Scale::Kitchen, $cut->defaultDoneness), $cut->slug);
+        }
+    }
+
+    public function test_look_alikes_are_told_apart_and_doubtful_names_asked_about(): void
+    {
+        foreach (DataFolder::shipped()->list('look-alikes.json') as $pair) {
+            self::assertArrayHasKey('tell.'.implode('_or_', $pair->texts('cuts')), Words::section('say'));
+        }
+        foreach (DataFolder::shipped()->list('ambiguous-names.json') as $name) {
+            self::assertStringEndsWith('?', Words::section('say')["question.{$name->text('asks')}"] ?? '');
         }
     }
 }

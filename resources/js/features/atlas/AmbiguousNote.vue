@@ -1,14 +1,18 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
+import { useSay } from '@/i18n/useSay'
+import { useUnits } from '@/units/useUnits'
 
 defineProps<{ name: Schemas['AmbiguousName'] }>()
 const { t } = useI18n()
+const say = useSay()
+const units = useUnits()
 </script>
 
 <template>
   <div class="note" role="note" data-testid="ambiguous">
-    <p><b>{{ t('atlas.ambiguous', { name: name.name }) }}</b> {{ name.question }}</p>
+    <p><b>{{ t('atlas.ambiguous', { name: name.name }) }}</b> {{ name.question ? say(name.question, units.units) : '' }}</p>
     <ul><li v-for="meaning in name.means" :key="meaning.slug"><RouterLink :to="{ name: 'cut', params: { slug: meaning.slug } }">{{ meaning.name }}</RouterLink> <span>{{ meaning.places.join(', ') }}</span></li></ul>
   </div>
 </template>

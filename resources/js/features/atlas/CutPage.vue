@@ -45,7 +45,7 @@ const page = useQuery(() => cutQuery(props.slug))
           <p>{{ page.data.value.recognise }}</p>
           <template v-if="page.data.value.look_alikes.length > 0">
             <h2>{{ t('cut.confused') }}</h2>
-            <dl class="alikes"><template v-for="other in page.data.value.look_alikes" :key="other.slug"><dt><RouterLink :to="{ name: 'cut', params: { slug: other.slug } }">{{ other.name }}</RouterLink></dt><dd>{{ other.tell }}</dd></template></dl>
+            <dl class="alikes"><template v-for="other in page.data.value.look_alikes" :key="other.slug"><dt><RouterLink :to="{ name: 'cut', params: { slug: other.slug } }">{{ other.name }}</RouterLink></dt><dd>{{ say(other.tell, units.units) }}</dd></template></dl>
           </template>
           <h2>{{ t('cut.cautions') }}</h2>
           <ul class="cautions"><li v-for="caution in page.data.value.cautions" :key="caution.key">{{ say(caution, units.units) }}</li></ul>
