@@ -53,7 +53,7 @@ final readonly class CardPdf
         ])->render());
         $pdf->setPaper('A5');
         $pdf->render();
-        $pdf->addInfo('Title', "Nessmark ticket {$ticket->number}");
+        $pdf->addInfo('Title', $this->wording->text('card', 'title', ['number' => (string) $ticket->number]));
 
         return $pdf;
     }

@@ -17,7 +17,7 @@ final readonly class Wording
     private const KEYED = ['word', 'method', 'appliance', 'rearing'];
 
     /** @param  array<string, array<string, string>>  $sentences  ICU messages by section, then key */
-    private function __construct(private array $sentences, private string $locale) {}
+    private function __construct(private array $sentences, public string $locale) {}
 
     public static function fromFile(string $path): self
     {

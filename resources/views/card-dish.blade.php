@@ -14,7 +14,7 @@
 <table><tr>
     <td><h1>{{ $result['cut']['name'] }}</h1>
         <div>{{ $wording->text('method', $result['method']) }}, {{ $wording->text('word', $result['target']['word']) }}@foreach ($result['fires'] ?? [] as $sort), {{ $wording->text('fire', $sort) }}@endforeach @if ($ticket->customer_label) · {{ $wording->text('card', 'for', ['label' => $ticket->customer_label]) }}@endif</div></td>
-    <td class="num" style="width: {{ $pt(110) }}">@if ($result['price'] ?? null){{ $wording->money(($dish->price_minor ?? 100 * $result['price']['total']) / 100, $result['price']['currency']) }}<br>@endif No. {{ $ticket->number }}@if ($of > 1), {{ $dish->place }} / {{ $of }}@endif<div class="small" style="font-weight: normal">{{ $ticket->shop->name }}, {{ $ticket->shop->town }}<br>{{ $wording->day($ticket->created_at->setTimezone($ticket->shop->now()->getTimezone())) }}</div></td>
+    <td class="num" style="width: {{ $pt(110) }}">@if ($result['price'] ?? null){{ $wording->money(($dish->price_minor ?? 100 * $result['price']['total']) / 100, $result['price']['currency']) }}<br>@endif {{ $wording->text('card', 'number', ['number' => (string) $ticket->number]) }}@if ($of > 1), {{ $dish->place }} / {{ $of }}@endif<div class="small" style="font-weight: normal">{{ $ticket->shop->name }}, {{ $ticket->shop->town }}<br>{{ $wording->day($ticket->created_at->setTimezone($ticket->shop->now()->getTimezone())) }}</div></td>
 </tr></table>
 
 @foreach ($findings as $finding)

@@ -2,10 +2,10 @@
     /** @var App\Models\Ticket $ticket @var string $fonts @var Closure(float): string $pt */
 @endphp
 <!DOCTYPE html>
-<html lang="en">
+<html lang="{{ $wording->locale }}">
 <head>
 <meta charset="utf-8">
-<title>Nessmark ticket {{ $ticket->number }}</title>
+<title>{{ $wording->text('card', 'title', ['number' => (string) $ticket->number]) }}</title>
 <style>
     @font-face { font-family: barlow; font-weight: normal; src: url('{{ $fonts }}/barlow-semi-condensed-latin-500-normal.ttf'); }
     @font-face { font-family: barlow; font-weight: bold; src: url('{{ $fonts }}/barlow-semi-condensed-latin-700-normal.ttf'); }
