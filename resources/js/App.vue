@@ -9,6 +9,8 @@ import AppRail from '@/ui/AppRail.vue'
 import { useArrival } from '@/ui/arrival'
 import { shopZone } from '@/units/clock'
 import { useUnits } from '@/units/useUnits'
+import ConfirmDialog from 'primevue/confirmdialog'
+import Toast from 'primevue/toast'
 
 const { t } = useI18n()
 const route = useRoute()
@@ -33,6 +35,8 @@ watch(
 <template>
   <a class="skip" href="#work">{{ t('app.skip') }}</a>
   <p v-if="isOut" class="offline" role="status" data-testid="outage">{{ t('app.offline') }}</p>
+  <Toast position="bottom-right" />
+  <ConfirmDialog :pt="{ pcAcceptButton: { root: { 'data-testid': 'sure' } } }" />
   <RouterView v-if="signingIn" />
   <div v-else-if="session.data.value" class="frame">
     <AppRail :session="session.data.value" />

@@ -8,6 +8,9 @@ import './styles/base.css'
 import { MutationCache, QueryCache, QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { createPinia } from 'pinia'
 import PrimeVue from 'primevue/config'
+import ConfirmationService from 'primevue/confirmationservice'
+import ToastService from 'primevue/toastservice'
+import Tooltip from 'primevue/tooltip'
 import { createApp } from 'vue'
 import { ApiError } from '@/api/client'
 import { isOutage } from '@/api/reach'
@@ -44,5 +47,8 @@ if (mount !== null) {
     .use(i18n)
     .use(VueQueryPlugin, { queryClient: queries })
     .use(PrimeVue, { theme: { preset: theme, options: { darkModeSelector: false } }, csp: { nonce: mount.dataset['nonce'] ?? '' } })
+    .use(ConfirmationService)
+    .use(ToastService)
+    .directive('tooltip', Tooltip)
     .mount(mount)
 }

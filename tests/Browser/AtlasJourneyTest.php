@@ -69,7 +69,7 @@ final class AtlasJourneyTest extends JourneyCase
     {
         $atlas = $this->atlas('bero', 'bonesaw-31')->goTo('/atlas/cut/beef-rib-eye-steak');
         $atlas->select('grade-scale', 'Japanese marbling number')->fill('[data-testid="grade-value"]', '15');
-        $atlas->reads('[data-testid="cut-page"]', 'allowed: Japanese marbling number (BMS): 1 to 12');
+        $atlas->reads('[data-testid="cut-page"]', 'Allowed: Japanese marbling number (BMS): 1 to 12');
         $atlas->select('grade-scale', 'Canadian')->select('grade-value', 'AAA');
 
         self::assertStringContainsString('Choice', $atlas->reads('[data-testid="grade-reading"]', 'fat inside the muscle'));

@@ -74,7 +74,7 @@ final class CounterJourneyTest extends JourneyCase
     public function test_what_is_wrong_is_said_and_what_was_typed_stays(): void
     {
         $counter = $this->byHand()->chooseCut('rib eye', 'Rib-eye steak');
-        foreach (['abc' => 'not a number', 'NaN' => 'not a number', '0' => 'from 10 to', '-5' => 'from 10 to', '10000' => 'from 10 to', '' => 'Put in a figure'] as $typed => $complaint) {
+        foreach (['abc' => 'not a number', 'NaN' => 'not a number', '0' => 'from 10 mm to', '-5' => 'from 10 mm to', '10000' => 'from 10 mm to', '' => 'Put in a figure'] as $typed => $complaint) {
             $counter->type('thickness', (string) $typed);
             $counter->complains($complaint);
             self::assertSame((string) $typed, $counter->value('thickness'));
@@ -85,10 +85,10 @@ final class CounterJourneyTest extends JourneyCase
         self::assertSame('12,5 cm', $counter->value('thickness'), 'a reload loses nothing');
 
         $counter->remember(['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30])->reloaded()->eatsAt('00:00');
-        $counter->complains('eat_at cannot be');
+        $counter->complains('Eats at cannot be');
         $counter->eatsAt('');
         $counter->remember(['cut' => 'unicorn-rump'])->reloaded();
-        $counter->complains('cut cannot be "unicorn-rump"');
+        $counter->complains('Cut cannot be “unicorn-rump”');
         $counter->remember(['cut' => 'beef-rib-eye-steak'])->reloaded()->settled();
         $counter->choose('method', 'Water bath');
         $counter->type('heat', '50');

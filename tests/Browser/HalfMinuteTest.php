@@ -116,7 +116,7 @@ final class HalfMinuteTest extends JourneyCase
             $counter->type("lot-{$field}", $text);
         }
         $counter->part('lot-save')->click();
-        $counter->complains('price_per_kg cannot be "much"');
+        $counter->complains('Price a kilo cannot be “much”');
         self::assertSame('R-900', $counter->value('lot-number'), 'what was typed stays');
         $counter->type('lot-price_per_kg', '14,50');
         $counter->part('lot-save')->click();

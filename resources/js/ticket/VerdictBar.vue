@@ -3,6 +3,7 @@ import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { useSay } from '@/i18n/useSay'
 import type { Units } from '@/units/units'
+import Checkbox from 'primevue/checkbox'
 
 // What safety says of this plan. Each caution is ticked as it is read out; a stop has nothing to tick.
 defineProps<{ verdict: Schemas['Verdict']; units: Units; readable: boolean }>()
@@ -16,7 +17,7 @@ const say = useSay()
   <div v-for="finding in verdict.findings" v-else :key="finding.id ?? finding.key" :class="['bar', finding.level]" data-testid="verdict">
     <span class="mark" aria-hidden="true">{{ finding.level === 'stop' ? '■' : '▲' }}</span>
     <span><b>{{ t(`verdict.${finding.level}`) }}<template v-if="finding.pieces?.length">{{ `, ${finding.pieces.join(', ')}` }}</template>:</b> {{ say(finding, units) }}</span>
-    <label v-if="readable && verdict.may_be_handed_over" class="said"><input v-model="read" type="checkbox" :value="finding.id" :data-testid="`read-${finding.id}`" /> {{ t('ticket.read') }}</label>
+    <label v-if="readable && verdict.may_be_handed_over" class="said" :for="`said-${finding.id}`"><Checkbox v-model="read" :input-id="`said-${finding.id}`" :value="finding.id" :pt="{ input: { 'data-testid': `read-${finding.id}` } }" /> {{ t('ticket.read') }}</label>
   </div>
 </template>
 

@@ -7,7 +7,6 @@ namespace Tests\Browser\Support;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
-use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** The cut atlas as somebody reads it. Verbs and readings; what they should be is for the test to say. */
@@ -62,8 +61,7 @@ final readonly class AtlasPage
 
     public function select(string $testId, string $words): self
     {
-        $option = WebDriverBy::xpath("//*[@data-testid='{$testId}']//option[contains(., '{$words}')]");
-        $this->browser->wait(10, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated($option))->click();
+        $this->parts->select($testId, $words);
 
         return $this;
     }

@@ -158,7 +158,7 @@ final readonly class CounterPage
     public function select(string $question, string $answer): self
     {
         $this->part($question)->click();
-        $option = WebDriverBy::xpath("//li[@role='option' and normalize-space(.)='{$answer}']");
+        $option = WebDriverBy::xpath("//li[@role='option' and contains(normalize-space(.), '{$answer}')]");
         $this->browser->wait(10, 50)->until(Until::elementToBeClickable($option))->click();
         $this->browser->wait(10, 50)->until(Until::invisibilityOfElementLocated($option));
 

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import AnimalDrawing from './AnimalDrawing.vue'
 import { drawingOf } from './drawings'
 import type { Filter } from './useAtlasQuery'
+import PickOne from '@/ui/PickOne.vue'
 
 const props = defineProps<{ filters: Record<Filter, string>; isOpen: boolean }>()
 const emit = defineEmits<{ set: [key: Filter, value: string]; clear: [] }>()
@@ -20,7 +21,6 @@ const choices: Record<'tenderness' | 'fat' | 'price_class' | 'method', { value: 
   method: ['pan', 'grill', 'broil', 'oven_roast', 'sear_then_oven', 'oven_then_sear', 'water_bath', 'bath_then_sear', 'braise', 'parcel', 'poach', 'steam', 'stir_fry', 'deep_fry', 'spit', 'smoke'].map((value) => ({ value, label: t(`method.${value}`) })),
 }
 const pickRegion = (region: string) => emit('set', 'region', props.filters.region === region ? '' : region)
-const typed = (event: Event) => (event.target instanceof HTMLSelectElement ? event.target.value : '')
 </script>
 
 <template>
@@ -33,12 +33,10 @@ const typed = (event: Event) => (event.target instanceof HTMLSelectElement ? eve
       <p>{{ filters.region === '' ? t('atlas.pickRegion') : t(`region.${filters.region}`) }}</p>
     </div>
     <p v-else class="hint">{{ t('atlas.pickGroup') }}</p>
-    <label v-for="(options, key) in choices" :key="key">{{ t(`atlas.by.${key}`) }}
-      <select :value="filters[key]" :data-testid="`by-${key}`" @change="emit('set', key, typed($event))">
-        <option value="">{{ t('atlas.any') }}</option>
-        <option v-for="option in options" :key="option.value" :value="option.value">{{ option.label }}</option>
-      </select>
-    </label>
+    <PickOne
+      v-for="(options, key) in choices" :key="key" :model-value="filters[key]" :label="t(`atlas.by.${key}`)" :options="[{ value: '', label: t('atlas.any') }, ...options]" :testid="`by-${key}`"
+      @update:model-value="(value: string) => { emit('set', key, value) }"
+    />
     <button type="button" class="plain" :disabled="isOpen" @click="emit('clear')">{{ t('atlas.clear') }}</button>
     <RouterLink class="shop" :to="{ name: 'shop-catalogue' }">{{ t('atlas.shopLink') }}</RouterLink>
   </aside>

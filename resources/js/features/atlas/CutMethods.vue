@@ -5,6 +5,7 @@ import type { Schemas } from '@/api/client'
 import { useSay } from '@/i18n/useSay'
 import type { Units } from '@/units/units'
 import CutSubstitutes from './CutSubstitutes.vue'
+import PickOne from '@/ui/PickOne.vue'
 
 const props = defineProps<{ slug: string; methods: Schemas['MethodFit'][]; units: Units }>()
 const { t } = useI18n()
@@ -12,8 +13,9 @@ const say = useSay()
 const shown = computed(() => props.methods.filter((method) => method.fit !== 'poor'))
 const poor = computed(() => props.methods.filter((method) => method.fit === 'poor'))
 const why = (method: Schemas['MethodFit']) => method.exception ?? [...method.reasons.map((phrase) => say(phrase, props.units)), ...method.doubts.map((phrase) => say(phrase, props.units))].join('. ')
-const swapFor = ref('')
-const method = computed(() => shown.value.find((fit) => fit.method === swapFor.value)?.method ?? shown.value[0]?.method ?? '')
+const chosen = ref('')
+const method = computed(() => shown.value.find((fit) => fit.method === chosen.value)?.method ?? shown.value[0]?.method ?? '')
+const swapFor = computed({ get: () => method.value, set: (value: string) => { chosen.value = value } })
 </script>
 
 <template>
@@ -27,9 +29,7 @@ const method = computed(() => shown.value.find((fit) => fit.method === swapFor.v
     </tbody></table></details>
     <template v-if="method !== ''">
       <h2>{{ t('cut.instead') }}</h2>
-      <label>{{ t('cut.insteadFor') }}
-        <select v-model="swapFor" data-testid="swap-method"><option value="">{{ t(`method.${shown[0]?.method}`) }}</option><option v-for="fit in shown.slice(1)" :key="fit.method" :value="fit.method">{{ t(`method.${fit.method}`) }}</option></select>
-      </label>
+      <PickOne v-model="swapFor" class="swap" :label="t('cut.insteadFor')" :options="shown.map((fit) => ({ value: fit.method, label: t(`method.${fit.method}`) }))" testid="swap-method" />
       <CutSubstitutes :slug="slug" :method="method" :units="units" />
     </template>
   </div>

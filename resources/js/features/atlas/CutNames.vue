@@ -4,13 +4,15 @@ import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { addName, atlasKeys, removeName } from './queries'
+import PickOne from '@/ui/PickOne.vue'
+import InputText from 'primevue/inputtext'
 
 const props = defineProps<{ cut: Schemas['CutPage']; mayChange: boolean }>()
 const { t } = useI18n()
 const queries = useQueryClient()
-const place = ref('uk')
-const name = ref('')
 const places = ['us', 'uk', 'au', 'fr', 'be', 'de', 'it', 'es'] as const
+const place = ref<(typeof places)[number]>('uk')
+const name = ref('')
 const done = () => queries.invalidateQueries({ queryKey: atlasKeys.all })
 const add = useMutation({ mutationFn: () => addName(props.cut.slug, { place: place.value, name: name.value.trim() }), onSuccess: () => { name.value = ''; return done() } })
 const remove = useMutation({ mutationFn: (own: Schemas['LocalName']) => removeName(props.cut.slug, own), onSuccess: done })
@@ -29,8 +31,8 @@ function dropName(at: string, called: string) {
         <dd><template v-for="(called, i) in row.names" :key="called"><template v-if="i > 0">, </template>{{ called }}<button v-if="mayChange && isOwn(row.place, called)" type="button" class="drop" :aria-label="t('cut.dropName', { name: called })" @click="dropName(row.place, called)">×</button></template></dd></div>
     </dl>
     <form v-if="mayChange" class="add" @submit.prevent="add.mutate()">
-      <label><span class="sr-only">{{ t('cut.place') }}</span><select v-model="place"><option v-for="each in places" :key="each" :value="each">{{ t(`place.${each}`) }}</option></select></label>
-      <label><span class="sr-only">{{ t('cut.newName') }}</span><input v-model="name" :placeholder="t('cut.newName')" maxlength="60" data-testid="new-name" /></label>
+      <PickOne v-model="place" hidden-label :label="t('cut.place')" :options="places.map((value) => ({ value, label: t(`place.${value}`) }))" />
+      <label><span class="sr-only">{{ t('cut.newName') }}</span><InputText v-model="name" :placeholder="t('cut.newName')" maxlength="60" data-testid="new-name" /></label>
       <button type="submit" class="plain" :disabled="name.trim() === '' || add.isPending.value" data-testid="add-name">{{ t('cut.addName') }}</button>
     </form>
     <p v-if="add.isError.value" class="wrong" role="alert">{{ add.error.value?.message }}</p>

@@ -14,6 +14,7 @@ import GradeReader from './GradeReader.vue'
 import HeadButcherBar from './HeadButcherBar.vue'
 import { cutQuery } from './queries'
 import { useCompared } from './useCompared'
+import TickBox from '@/ui/TickBox.vue'
 
 const props = defineProps<{ slug: string }>()
 const { t } = useI18n()
@@ -32,7 +33,7 @@ const page = useQuery(() => cutQuery(props.slug))
     <article v-else class="cut" data-testid="cut-page">
       <header>
         <div><h1>{{ page.data.value.name }}</h1><p>{{ t(`group.${page.data.value.group}`) }} · {{ page.data.value.region_name }} <em v-if="page.data.value.is_own">{{ t('atlas.own') }}</em><em v-if="page.data.value.is_hidden">{{ t('atlas.hidden') }}</em></p></div>
-        <label class="lay"><input type="checkbox" :checked="compared.slugs.value.includes(slug)" :disabled="compared.isFull.value && !compared.slugs.value.includes(slug)" @change="compared.toggle(slug)" /> {{ t('atlas.compare') }}</label>
+        <TickBox class="lay" :model-value="compared.slugs.value.includes(slug)" :disabled="compared.isFull.value && !compared.slugs.value.includes(slug)" @update:model-value="compared.toggle(slug)">{{ t('atlas.compare') }}</TickBox>
         <RouterLink v-if="compared.slugs.value.length > 1" class="plain" :to="{ name: 'compare', query: { cuts: compared.slugs.value.join(',') } }">{{ t('atlas.compareNow') }} ({{ compared.slugs.value.length }})</RouterLink>
         <button type="button" class="plain" @click="units.toggle()">{{ t(units.units === 'metric' ? 'app.metric' : 'app.imperial') }}</button>
       </header>

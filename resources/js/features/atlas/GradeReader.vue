@@ -8,6 +8,8 @@ import type { Units } from '@/units/units'
 import FatBar from './FatBar.vue'
 import { gradesQuery } from '@/queries/grades'
 import { gradeQuery } from './queries'
+import PickOne from '@/ui/PickOne.vue'
+import InputText from 'primevue/inputtext'
 
 const props = defineProps<{ slug: string; scales: string[]; units: Units }>()
 const { t } = useI18n()
@@ -28,11 +30,12 @@ const shown = computed(() => (asked.value.trim() === '' || reading.isError.value
   <div>
     <h2>{{ t('cut.grade') }}</h2>
     <div class="pick">
-      <label>{{ t('grade.scale') }}<select v-model="id" data-testid="grade-scale"><option v-for="choice in choices" :key="choice.id" :value="choice.id">{{ choice.name }}</option></select></label>
-      <label>{{ t('grade.value') }}
-        <select v-if="scale && scale.numbers === null" v-model="value" data-testid="grade-value"><option value="">{{ t('grade.choose') }}</option><option v-for="step in scale.steps" :key="step.value" :value="step.value">{{ step.label }}</option></select>
-        <input v-else v-model="value" inputmode="numeric" autocomplete="off" :placeholder="scale?.range ?? ''" data-testid="grade-value" />
-      </label>
+      <PickOne v-model="id" :label="t('grade.scale')" :options="choices.map((choice) => ({ value: choice.id, label: choice.name }))" testid="grade-scale" />
+      <PickOne
+        v-if="scale && scale.numbers === null" v-model="value" :label="t('grade.value')" :options="[{ value: '', label: t('grade.choose') }, ...scale.steps.map((step) => ({ value: step.value, label: step.label }))]"
+        testid="grade-value"
+      />
+      <div v-else><label for="grade-value">{{ t('grade.value') }}</label><InputText id="grade-value" v-model="value" inputmode="numeric" autocomplete="off" :placeholder="scale?.range ?? ''" data-testid="grade-value" /></div>
     </div>
     <p v-if="reading.isError.value && asked.trim() !== ''" class="wrong" role="alert">{{ reading.error.value?.message }}</p>
     <div v-else-if="shown" data-testid="grade-reading">

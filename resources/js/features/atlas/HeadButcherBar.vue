@@ -6,6 +6,7 @@ import { useRouter } from 'vue-router'
 import type { Schemas } from '@/api/client'
 import OwnCutForm from './OwnCutForm.vue'
 import { atlasKeys, hide, removeCut, showAgain } from './queries'
+import { useConfirm } from 'primevue/useconfirm'
 
 const props = defineProps<{ cut: Schemas['CutPage'] }>()
 const { t } = useI18n()
@@ -15,6 +16,10 @@ const adding = ref(false)
 const done = () => Promise.all([queries.invalidateQueries({ queryKey: atlasKeys.all }), queries.invalidateQueries({ queryKey: ['catalogue'] })])
 const toggle = useMutation({ mutationFn: () => (props.cut.is_hidden ? showAgain(props.cut.slug) : hide(props.cut.slug)), onSuccess: done })
 const remove = useMutation({ mutationFn: () => removeCut(props.cut.slug), onSuccess: async () => { await router.push({ name: 'atlas' }); await done() } })
+const sure = useConfirm()
+const ask = () => {
+  sure.require({ header: t('cut.remove'), message: t('cut.removeSure', { name: props.cut.name }), acceptLabel: t('cut.remove'), rejectLabel: t('own.cancel'), accept: () => { remove.mutate() } })
+}
 async function added(slug: string) {
   adding.value = false
   await done()
@@ -26,7 +31,7 @@ async function added(slug: string) {
   <div class="bar">
     <button type="button" class="plain" data-testid="hide" :disabled="toggle.isPending.value" @click="toggle.mutate()">{{ t(cut.is_hidden ? 'cut.show' : 'cut.hide') }}</button>
     <button type="button" class="plain" data-testid="add-like" :aria-expanded="adding" @click="adding = !adding">{{ t('cut.addLike') }}</button>
-    <button v-if="cut.is_own" type="button" class="plain" data-testid="remove-own" @click="remove.mutate()">{{ t('cut.remove') }}</button>
+    <button v-if="cut.is_own" type="button" class="plain" data-testid="remove-own" @click="ask">{{ t('cut.remove') }}</button>
     <p v-if="toggle.isError.value || remove.isError.value" class="wrong" role="alert">{{ toggle.error.value?.message ?? remove.error.value?.message }}</p>
     <OwnCutForm v-if="adding" class="form" :like="cut" @added="added" @cancel="adding = false" />
   </div>

@@ -6,12 +6,16 @@ import { ApiError, type Schemas } from '@/api/client'
 import { field, typed } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import { addCut } from './queries'
+import PickOne from '@/ui/PickOne.vue'
+import InputText from 'primevue/inputtext'
+import { useRefusal } from '@/i18n/useRefusal'
 
 // A cut of the shop's own: like another cut, with its own name and figures. What is typed stays typed until it is taken.
 const props = defineProps<{ like: Schemas['CutPage'] }>()
 const emit = defineEmits<{ added: [slug: string]; cancel: [] }>()
 const { t } = useI18n()
 const units = useUnits()
+const refusal = useRefusal()
 const length = (mm: number) => field.length(mm, units.units)
 const draft = reactive({
   name: '', min: length(props.like.thickness_mm.min), typical: length(props.like.thickness_mm.typical), max: length(props.like.thickness_mm.max),
@@ -35,20 +39,20 @@ const save = useMutation({
   },
   onSuccess: (added) => { emit('added', added.slug) },
 })
-const problems = computed(() => (save.error.value instanceof ApiError && save.error.value.violations.length > 0 ? save.error.value.violations.map((violation) => violation.message) : save.error.value ? [save.error.value.message] : []))
+const problems = computed(() => (save.error.value instanceof ApiError && save.error.value.violations.length > 0 ? save.error.value.violations.map((violation) => refusal(violation, units.units)) : save.error.value ? [save.error.value.message] : []))
 </script>
 
 <template>
   <form class="own" @submit.prevent="save.mutate()">
     <p class="like">{{ t('own.like', { name: like.name }) }}</p>
-    <label class="wide">{{ t('own.name') }}<input v-model="draft.name" required minlength="3" maxlength="60" data-testid="own-name" /></label>
+    <label class="wide">{{ t('own.name') }}<InputText v-model="draft.name" required minlength="3" maxlength="60" data-testid="own-name" /></label>
     <fieldset><legend>{{ t(like.is_round ? 'piece.diameter' : 'piece.thickness') }}, {{ units.units === 'metric' ? 'mm' : 'in' }}</legend>
-      <label v-for="key in ['min', 'typical', 'max'] as const" :key="key">{{ t(`own.${key}`) }}<input v-model="draft[key]" inputmode="decimal" :data-testid="`own-${key}`" /></label></fieldset>
+      <label v-for="key in ['min', 'typical', 'max'] as const" :key="key">{{ t(`own.${key}`) }}<InputText v-model="draft[key]" inputmode="decimal" :data-testid="`own-${key}`" /></label></fieldset>
     <fieldset><legend>{{ t('cut.weight') }}, g</legend>
-      <label v-for="key in ['low', 'weight', 'high'] as const" :key="key">{{ t(`own.${key}`) }}<input v-model="draft[key]" inputmode="decimal" /></label></fieldset>
-    <label>{{ t('atlas.price') }}<select v-model="draft.price"><option v-for="each in ['1', '2', '3', '4']" :key="each" :value="each">{{ t(`price.${each}`) }}</option></select></label>
-    <label>{{ t('cut.sold') }}<select v-model="draft.availability"><option v-for="each in availabilities" :key="each" :value="each">{{ t(`availability.${each}`) }}</option></select></label>
-    <label class="wide">{{ t('cut.recognise') }}<input v-model="draft.recognise" maxlength="240" /></label>
+      <label v-for="key in ['low', 'weight', 'high'] as const" :key="key">{{ t(`own.${key}`) }}<InputText v-model="draft[key]" inputmode="decimal" /></label></fieldset>
+    <PickOne v-model="draft.price" :label="t('atlas.price')" :options="['1', '2', '3', '4'].map((value) => ({ value, label: t(`price.${value}`) }))" />
+    <PickOne v-model="draft.availability" :label="t('cut.sold')" :options="availabilities.map((value) => ({ value, label: t(`availability.${value}`) }))" />
+    <label class="wide">{{ t('cut.recognise') }}<InputText v-model="draft.recognise" maxlength="240" /></label>
     <ul v-if="problems.length + wrong.length > 0" class="wrong" role="alert"><li v-for="problem in [...wrong, ...problems]" :key="problem">{{ problem }}</li></ul>
     <div class="wide go"><button type="submit" class="strong" :disabled="save.isPending.value || wrong.length > 0" data-testid="own-save">{{ t('own.save') }}</button><button type="button" class="plain" @click="emit('cancel')">{{ t('own.cancel') }}</button></div>
   </form>

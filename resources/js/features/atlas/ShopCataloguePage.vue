@@ -1,14 +1,20 @@
 <script setup lang="ts">
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { ApiError } from '@/api/client'
 import { useSession } from '@/queries/session'
 import { atlasKeys, cutsQuery, importFile } from './queries'
+import FileUpload, { type FileUploadSelectEvent } from 'primevue/fileupload'
+import ProgressBar from 'primevue/progressbar'
+import { useRefusal } from '@/i18n/useRefusal'
+import { useUnits } from '@/units/useUnits'
 
 const { t } = useI18n()
 const session = useSession()
 const queries = useQueryClient()
+const refusal = useRefusal()
+const units = useUnits()
 const all = useQuery(() => cutsQuery({ hidden: true }))
 const own = computed(() => all.data.value?.cuts.filter((cut) => cut.is_own) ?? [])
 const hidden = computed(() => all.data.value?.cuts.filter((cut) => cut.is_hidden) ?? [])
@@ -19,13 +25,13 @@ const take = useMutation({
   onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: atlasKeys.all }), queries.invalidateQueries({ queryKey: ['catalogue'] })]),
 })
 const problems = computed(() => (take.error.value instanceof ApiError ? take.error.value.violations : []))
-function chosen(event: Event) {
-  const input = event.target
-  const file = input instanceof HTMLInputElement ? input.files?.[0] : undefined
-  if (!(input instanceof HTMLInputElement) || file === undefined) return
+const upload = useTemplateRef<{ clear: () => void }>('upload')
+function chosen(event: FileUploadSelectEvent) {
+  const file = (event.files as File[])[0]
+  if (file === undefined) return
   fileName.value = file.name
   take.mutate(file)
-  input.value = ''
+  upload.value?.clear()
 }
 </script>
 
@@ -41,14 +47,14 @@ function chosen(event: Event) {
         <template v-if="mayChange">
           <h2>{{ t('shopCuts.in') }}</h2>
           <p>{{ t('shopCuts.inHint') }}</p>
-          <label class="plain file">{{ t('shopCuts.choose') }}<input type="file" accept=".json,.csv" class="sr-only" data-testid="import" @change="chosen" /></label>
-          <p v-if="take.isPending.value" role="status">{{ t('shopCuts.reading', { file: fileName }) }}</p>
+          <FileUpload ref="upload" mode="basic" class="bring" custom-upload :choose-button-props="{ severity: 'secondary', outlined: true }" accept=".json,.csv" :choose-label="t('shopCuts.choose')" :pt="{ input: { 'data-testid': 'import' } }" @select="chosen" />
+          <div v-if="take.isPending.value" role="status">{{ t('shopCuts.reading', { file: fileName }) }}<ProgressBar mode="indeterminate" class="reading" aria-hidden="true" /></div>
           <p v-else-if="take.data.value && !take.isError.value" class="taken" role="status" data-testid="imported">{{ t('shopCuts.taken', { file: fileName, cuts: take.data.value.own_cuts, names: take.data.value.own_names, hidden: take.data.value.hidden }) }}</p>
           <div v-else-if="take.isError.value" class="refused" role="alert" data-testid="import-refused">
             <p><b>{{ t('shopCuts.refused', { file: fileName, count: problems.length }) }}</b></p>
             <p v-if="problems.length === 0">{{ take.error.value?.message }}</p>
             <div class="scroll" tabindex="0"><table v-if="problems.length > 0"><thead><tr><th scope="col">{{ t('shopCuts.where') }}</th><th scope="col">{{ t('shopCuts.what') }}</th></tr></thead>
-              <tbody><tr v-for="(problem, i) in problems" :key="i"><td>{{ problem.key }}</td><td>{{ problem.message }}</td></tr></tbody></table></div>
+              <tbody><tr v-for="(problem, i) in problems" :key="i"><td>{{ problem.key }}</td><td>{{ refusal(problem, units.units) }}</td></tr></tbody></table></div>
           </div>
         </template>
       </section>
@@ -65,6 +71,8 @@ function chosen(event: Event) {
 </template>
 
 <style scoped>
+:deep(.p-fileupload-basic-content > span) { display: none; }
+:deep(.p-fileupload-choose-button.p-button) { min-height: 42px; border: 1px solid var(--ink); background: #fff; color: var(--ink); font: 600 16px/1 var(--figures); }
 .page { padding: 8px 22px 30px; max-width: 1180px; }
 .back { margin: 0; } .back a { color: var(--oxblood); font-weight: 700; display: inline-block; padding: 8px 0; }
 h1 { font-size: 30px; margin-bottom: 10px; }

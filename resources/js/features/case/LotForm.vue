@@ -11,6 +11,9 @@ import { houseQuery } from '@/queries/house'
 import { useRefusal } from '@/i18n/useRefusal'
 import { useUnits } from '@/units/useUnits'
 import { catalogueQuery, findCutQuery } from '@/queries/catalogue'
+import PickOne from '@/ui/PickOne.vue'
+import TickBox from '@/ui/TickBox.vue'
+import { useToast } from 'primevue/usetoast'
 
 // Takes a lot in, or changes what is known of one. What is typed stays, right or wrong; the server names what is wrong by its field.
 const props = defineProps<{ lot?: Schemas['CaseLot'] }>()
@@ -20,10 +23,11 @@ const refusal = useRefusal()
 const units = useUnits()
 const queries = useQueryClient()
 const keyFor = useOnceKey()
+const toast = useToast()
 const text = (value: string | number | null | undefined) => (value === null || value === undefined ? '' : String(value))
 const form = reactive({
   number: text(props.lot?.number), cut: text(props.lot?.cut), grade: text(props.lot?.grade), thickness_mm: text(props.lot?.thickness_mm), weight_g: text(props.lot?.weight_g), price_per_kg: text(props.lot?.price_per_kg),
-  aged_days: text(props.lot?.aged_days), packed: props.lot?.packed ?? ('wet' as 'wet' | 'dry'), origin: text(props.lot?.origin), use_by: text(props.lot?.use_by), parasite_frozen: props.lot?.parasite_frozen ?? false, pierced: props.lot?.pierced ?? false, stuffed: props.lot?.stuffed ?? false, rearing: props.lot?.rearing ?? '', lead_days: text(props.lot?.lead_days || ''),
+  aged_days: text(props.lot?.aged_days), packed: props.lot?.packed ?? ('wet' as 'wet' | 'dry'), origin: text(props.lot?.origin), use_by: text(props.lot?.use_by), parasite_frozen: props.lot?.parasite_frozen ?? false, pierced: props.lot?.pierced ?? false, stuffed: props.lot?.stuffed ?? false, rearing: (props.lot?.rearing ?? '') as '' | 'farmed' | 'wild', lead_days: text(props.lot?.lead_days || ''),
 })
 const catalogue = useQuery(catalogueQuery())
 const find = ref(props.lot?.cut_name ?? '')
@@ -41,6 +45,14 @@ const grades = useQuery(gradesQuery())
 /** The values of the scales of this kind of meat that say how much fat is in the lean. */
 const scales = computed(() => (grades.data.value?.scales ?? []).filter((scale) => scale.carries_fat && chosen.value && scale.groups.includes(chosen.value.group)))
 const numbersOf = (scale: Schemas['GradeScale']) => (scale.numbers === null ? [] : Array.from({ length: Math.min(13, Math.floor((scale.numbers.max - scale.numbers.min) / scale.numbers.step) + 1) }, (_, i) => (scale.numbers?.min ?? 0) + i * (scale.numbers?.step ?? 1)))
+const gradeGroups = computed(() => [
+  { label: '', options: [{ value: '', label: t('case.ungraded') }] },
+  ...scales.value.map((scale) => ({
+    label: scale.name,
+    options: (scale.numbers === null ? scale.steps.map((step) => step.value) : numbersOf(scale).map(String)).map((value) => ({ value: `${scale.id}:${value}`, label: value.replaceAll('_', ' ') })),
+  })),
+])
+const rearings = computed(() => (['', 'farmed', 'wild'] as const).map((value) => ({ value, label: t(`rearing.${value || 'unknown'}`) })))
 const house = useQuery(houseQuery())
 const cost = ref('')
 const price = useMutation({
@@ -51,6 +63,7 @@ const save = useMutation({
   mutationFn: () => (props.lot ? orThrow(api.PUT('/case/lots/{lot}', { params: { path: { lot: props.lot.id } }, body: body() })) : orThrow(api.POST('/case/lots', { body: body(), headers: once(keyFor(JSON.stringify(body()))) }))),
   onSuccess: async () => {
     await Promise.all(['case', 'counter'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+    toast.add({ severity: 'success', summary: t(props.lot ? 'case.changed' : 'case.tookIn', { number: form.number }), life: 2500 })
     emit('done')
   },
 })
@@ -68,10 +81,14 @@ const shown = computed(() => fields.filter((field) => !props.lot || (field !== '
       <p v-if="errors['cut']" class="wrong" role="alert">{{ errors['cut'] }}</p>
     </div>
     <div v-for="field in shown" :key="field">
-      <label :for="`lot-${field}`">{{ t(`lot.${field}`) }}</label>
-      <select v-if="field === 'grade'" :id="`lot-${field}`" v-model="form.grade" data-testid="lot-grade"><option value="">{{ t('case.ungraded') }}</option>
-        <optgroup v-for="scale in scales" :key="scale.id" :label="scale.name"><option v-for="value in (scale.numbers === null ? scale.steps.map((step) => step.value) : numbersOf(scale).map(String))" :key="value" :value="`${scale.id}:${value}`">{{ value.replaceAll('_', ' ') }}</option></optgroup></select>
-      <InputText v-else :id="`lot-${field}`" v-model="form[field]" :type="field === 'use_by' ? 'date' : 'text'" :inputmode="['number', 'grade', 'origin', 'use_by'].includes(field) ? undefined : 'decimal'" autocomplete="off" :invalid="Boolean(errors[field])" :data-testid="`lot-${field}`" />
+      <PickOne v-if="field === 'grade'" v-model="form.grade" :label="t(`lot.${field}`)" :groups="gradeGroups" testid="lot-grade" />
+      <template v-else>
+        <label :for="`lot-${field}`">{{ t(`lot.${field}`) }}</label>
+        <InputText
+          :id="`lot-${field}`" v-model="form[field]" :type="field === 'use_by' ? 'date' : 'text'" :inputmode="['number', 'origin', 'use_by'].includes(field) ? undefined : 'decimal'"
+          autocomplete="off" :invalid="Boolean(errors[field])" :data-testid="`lot-${field}`"
+        />
+      </template>
       <p v-if="errors[field]" class="wrong" role="alert">{{ errors[field] }}</p>
     </div>
     <div v-if="house.data.value?.rules.margin_pct != null">
@@ -79,11 +96,11 @@ const shown = computed(() => fields.filter((field) => !props.lot || (field !== '
       <InputText id="lot-cost" v-model="cost" inputmode="decimal" autocomplete="off" data-testid="lot-cost" @change="price.mutate()" />
       <p v-if="price.error.value" class="wrong" role="alert">{{ price.error.value.message }}</p>
     </div>
-    <div><label for="lot-packed">{{ t('case.packedHow') }}</label><select id="lot-packed" v-model="form.packed" data-testid="lot-packed"><option value="wet">{{ t('case.packed.wet') }}</option><option value="dry">{{ t('case.packed.dry') }}</option></select></div>
-    <label v-if="chosen?.may_carry_parasites" class="tick"><input v-model="form.parasite_frozen" type="checkbox" /> {{ t('piece.frozen') }}</label>
-    <label v-if="chosen?.can_be_pierced" class="tick"><input v-model="form.pierced" type="checkbox" /> {{ t('piece.pierced') }}</label>
-    <label v-if="chosen" class="tick"><input v-model="form.stuffed" type="checkbox" /> {{ t('piece.stuffed') }}</label>
-    <div v-if="chosen?.asks_rearing"><label for="lot-rearing">{{ t('piece.rearing') }}</label><select id="lot-rearing" v-model="form.rearing" data-testid="lot-rearing"><option value="">{{ t('rearing.unknown') }}</option><option value="farmed">{{ t('rearing.farmed') }}</option><option value="wild">{{ t('rearing.wild') }}</option></select></div>
+    <PickOne v-model="form.packed" class="narrow" :label="t('case.packedHow')" :options="(['wet', 'dry'] as const).map((value) => ({ value, label: t(`case.packed.${value}`) }))" testid="lot-packed" />
+    <TickBox v-if="chosen?.may_carry_parasites" v-model="form.parasite_frozen" class="low">{{ t('piece.frozen') }}</TickBox>
+    <TickBox v-if="chosen?.can_be_pierced" v-model="form.pierced" class="low">{{ t('piece.pierced') }}</TickBox>
+    <TickBox v-if="chosen" v-model="form.stuffed" class="low">{{ t('piece.stuffed') }}</TickBox>
+    <PickOne v-if="chosen?.asks_rearing" v-model="form.rearing" class="narrow" :label="t('piece.rearing')" :options="rearings" testid="lot-rearing" />
     <p v-if="errors['pierced']" class="wrong" role="alert">{{ errors['pierced'] }}</p>
     <div class="row"><button type="submit" class="strong" :disabled="save.isPending.value" data-testid="lot-save">{{ t(lot ? 'case.save' : 'case.takeIn') }}</button><button type="button" class="plain" @click="emit('cancel')">{{ t('own.cancel') }}</button>
       <p v-if="save.error.value && Object.keys(errors).length === 0" class="wrong" role="alert">{{ save.error.value.message }}</p></div>
@@ -95,9 +112,9 @@ const shown = computed(() => fields.filter((field) => !props.lot || (field !== '
 .form > div { width: 130px; }
 .form > .cut { width: 240px; position: relative; }
 .form > .row { width: 100%; display: flex; gap: 8px; align-items: center; }
-.form :deep(.p-inputtext), select { width: 100%; height: 42px; font: 600 17px var(--figures); border: 1px solid var(--line); background: #fff; color: var(--ink); padding: 0 8px; }
+.form :deep(.p-inputtext) { width: 100%; height: 42px; font: 600 17px var(--figures); border: 1px solid var(--line); background: #fff; color: var(--ink); padding: 0 8px; }
 ul { position: absolute; z-index: 3; left: 0; right: 0; margin: 0; padding: 0; list-style: none; background: #fff; border: 1px solid var(--ink); }
 li button { width: 100%; min-height: 38px; text-align: left; border: 0; border-bottom: 1px solid var(--hair); background: #fff; padding: 0 10px; font: 600 16px/1 var(--figures); cursor: pointer; }
-.tick { display: flex; gap: 8px; align-items: center; min-height: 42px; margin: 23px 0 0; color: var(--ink); font-weight: 400; }
-.tick input { width: 22px; height: 22px; }
+.form > .narrow { width: 170px; }
+.form > .low { margin-top: 23px; min-height: 42px; }
 </style>

@@ -91,8 +91,8 @@ onKey('?', () => { keysOpen.value = true })
     <div class="top whole">
       <AskLine ref="lineField" />
       <button type="button" class="help new" data-testid="new-ask" @click="next">{{ t('line.next') }} <kbd>N</kbd></button>
-      <button v-if="asks.list.length === 1" type="button" class="help" :aria-label="t('line.another')" :title="t('line.another')" data-testid="another-customer" @click="another">+</button>
-      <button type="button" class="help" :aria-label="t('keys.open')" @click="keysOpen = true">?</button>
+      <button v-if="asks.list.length === 1" v-tooltip.bottom="t('line.another')" type="button" class="help" :aria-label="t('line.another')" data-testid="another-customer" @click="another">+</button>
+      <button v-tooltip.bottom="t('keys.open')" type="button" class="help" :aria-label="t('keys.open')" @click="keysOpen = true">?</button>
       <button type="button" class="units" data-testid="units" @click="units.toggle()"><span class="sr-only">{{ t('app.units') }} </span>
         <span :class="{ on: units.units === 'metric' }">{{ t('app.metric') }}</span><span :class="{ on: units.units === 'imperial' }">{{ t('app.imperial') }}</span>
       </button>

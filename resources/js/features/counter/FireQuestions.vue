@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import Select from 'primevue/select'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { useAsks } from '@/asks/useAsks'
 import type { Surface } from '@/asks/openAsk'
+import PickOne from '@/ui/PickOne.vue'
 
 // Two questions about the fire at most, and how wet the piece goes on it; each starts with the usual answer.
-defineProps<{ method: Schemas['MethodSummary'] | undefined; surface: string }>()
+defineProps<{ method: Schemas['MethodSummary'] | undefined; surface: Surface }>()
 const { t } = useI18n()
 const asks = useAsks()
 const surfaces: Surface[] = ['patted', 'dried', 'wet']
@@ -19,27 +19,17 @@ const choose = (of: string, sort: string) => {
 
 <template>
   <div v-if="method" class="fires" data-testid="fires">
-    <div v-for="choice in method.fires" :key="choice.of">
-      <span :id="`fire-${choice.of}`" class="label">{{ t(`piece.of.${choice.of}`) }}</span>
-      <Select
-        :model-value="asks.piece.fires?.[choice.of] ?? choice.sorts[0]" :options="choice.sorts" :option-label="(sort: string) => t(`fire.${sort}`)" :aria-labelledby="`fire-${choice.of}`"
-        :data-testid="`fire-${choice.of}`" @update:model-value="(sort: string) => { choose(choice.of, sort) }"
-      />
-    </div>
-    <div v-if="method.dries">
-      <span id="fire-surface" class="label">{{ t('piece.surface') }}</span>
-      <Select
-        :model-value="surface" :options="surfaces" :option-label="(each: string) => t(`surface.${each}`)" aria-labelledby="fire-surface" data-testid="surface"
-        @update:model-value="(now: Surface) => { asks.setHand({ surface: now }) }"
-      />
-    </div>
+    <PickOne
+      v-for="choice in method.fires" :key="choice.of" :model-value="asks.piece.fires?.[choice.of] ?? choice.sorts[0] ?? ''" :label="t(`piece.of.${choice.of}`)"
+      :options="choice.sorts.map((value) => ({ value, label: t(`fire.${value}`) }))" :testid="`fire-${choice.of}`" @update:model-value="(sort: string) => { choose(choice.of, sort) }"
+    />
+    <PickOne
+      v-if="method.dries" :model-value="surface" :label="t('piece.surface')" :options="surfaces.map((value) => ({ value, label: t(`surface.${value}`) }))" testid="surface"
+      @update:model-value="(now: Surface) => { asks.setHand({ surface: now }) }"
+    />
   </div>
 </template>
 
 <style scoped>
 .fires { display: grid; grid-template-columns: 1fr 1fr; gap: 6px 8px; }
-.fires > div { min-width: 0; }
-.label { display: block; font: 700 14px/20px var(--text); color: var(--soft); }
-.fires :deep(.p-select) { width: 100%; height: 38px; }
-.fires :deep(.p-select-label) { padding: 0 8px; font: 600 16px/36px var(--figures); }
 </style>

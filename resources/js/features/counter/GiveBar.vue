@@ -31,7 +31,7 @@ const { t } = useI18n()
       <label v-if="ticket.price && ticket.verdict.may_be_handed_over" class="weighed" for="sold">{{ t('ticket.weighed') }}
         <InputText id="sold" v-model="sold" inputmode="decimal" autocomplete="off" :placeholder="String(Math.round(ticket.amounts.raw_g))" data-testid="sold" /> g
       </label>
-      <button v-if="canGive" type="button" class="plain" :title="t('dish.addHint')" data-testid="aside" @click="$emit('aside')">+ {{ t('dish.add') }} <kbd>D</kbd></button>
+      <button v-if="canGive" v-tooltip.top="t('dish.addHint')" type="button" class="plain" data-testid="aside" @click="$emit('aside')">+ {{ t('dish.add') }} <kbd>D</kbd></button>
       <span v-if="lock && lock !== problem && ticket.verdict.may_be_handed_over && !pending" class="lock" role="status" data-testid="lock">{{ lock }}</span>
       <b v-if="!ticket.verdict.may_be_handed_over" class="stopped">{{ t('ticket.stopped') }}</b>
       <button v-if="ticket.verdict.offer" type="button" class="plain" data-testid="offer" @click="$emit('offer')">

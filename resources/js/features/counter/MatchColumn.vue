@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useAsks } from '@/asks/useAsks'
@@ -8,6 +7,7 @@ import MatchCard from './MatchCard.vue'
 import type { CounterCut } from '@/queries/catalogue'
 import Refusals from './Refusals.vue'
 import WhyNot from './WhyNot.vue'
+import TickBox from '@/ui/TickBox.vue'
 
 defineProps<{ problem: string | null; cuts: CounterCut[]; units: Units }>()
 const { t } = useI18n()
@@ -32,7 +32,7 @@ const mayOrder = computed({ get: () => asks.wish.may_order ?? false, set: (may: 
       </p>
       <Refusals v-if="matches.matches.length === 0" :matches="matches" :units="units" />
       <MatchCard v-for="(match, i) in matches.matches" :key="`${match.lot.number} ${match.method}`" :match="match" :place="i + 1" :on="match.lot.number === asks.piece.lot && match.method === asks.piece.method" :units="units" :currency="matches.currency" @take="asks.choose(match)" />
-      <label class="order" for="may-order"><Checkbox v-model="mayOrder" input-id="may-order" binary data-testid="may-order" /> {{ t('match.showOrder') }}</label>
+      <TickBox v-model="mayOrder" testid="may-order">{{ t('match.showOrder') }}</TickBox>
       <WhyNot :cuts="cuts" :units="units" />
     </template>
     <p v-else-if="!problem" class="head">{{ t('match.waiting') }}</p>
@@ -45,5 +45,4 @@ const mayOrder = computed({ get: () => asks.wish.may_order ?? false, set: (may: 
 .kinds button { min-width: 0; min-height: 36px; padding: 0; border: 1px solid var(--line); background: #fff; color: var(--ink); font: 600 14.5px/1 var(--figures); cursor: pointer; }
 .kinds [aria-pressed='true'] { background: var(--ink); border-color: var(--ink); color: #fff; }
 .head { margin: 0; font: 600 15px/1.3 var(--figures); }
-.order { display: flex; gap: 9px; align-items: center; font-size: 15px; color: var(--ink); cursor: pointer; min-height: 34px; margin: 0; }
 </style>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import Checkbox from 'primevue/checkbox'
 import Slider from 'primevue/slider'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -13,6 +12,7 @@ import { useUnits } from '@/units/useUnits'
 import CutList from './CutList.vue'
 import FireQuestions from './FireQuestions.vue'
 import type { CounterCut } from '@/queries/catalogue'
+import TickBox from '@/ui/TickBox.vue'
 
 const props = defineProps<{ catalogue: CounterCut[]; cut: CounterCut; ticket: Schemas['DishTicket'] | null; errors: Record<string, string> }>()
 const { t } = useI18n()
@@ -103,9 +103,7 @@ const rearing = computed({ get: () => asks.piece.rearing ?? 'unknown', set: (sai
       v-if="cut.asks_rearing" v-model="rearing" tight testid="rearing" :legend="t('piece.rearing')"
       :choices="(['unknown', 'farmed', 'wild'] as const).map((value) => ({ value, label: t(`rearing.${value}`) }))"
     />
-    <label v-for="[flag, name] in flags" :key="flag" class="tick" :for="`piece-${name}`">
-      <Checkbox :model-value="asks.piece[flag] ?? false" :input-id="`piece-${name}`" binary :data-testid="name" @update:model-value="(is: boolean) => { setFlag(flag, is) }" /> {{ t(`piece.${name}`) }}
-    </label>
+    <TickBox v-for="[flag, name] in flags" :key="flag" :model-value="asks.piece[flag] ?? false" :testid="name" @update:model-value="(is) => { setFlag(flag, is) }">{{ t(`piece.${name}`) }}</TickBox>
   </div>
 </template>
 
@@ -113,7 +111,6 @@ const rearing = computed({ get: () => asks.piece.rearing ?? 'unknown', set: (sai
 .column { display: flex; flex-direction: column; gap: 9px; min-width: 0; }
 .slide { margin: 12px 9px 4px; }
 .pair { display: flex; gap: 8px; align-items: flex-start; }
-.tick { display: flex; gap: 9px; align-items: center; font-size: 15px; color: var(--ink); cursor: pointer; min-height: 30px; }
 .pair :deep(button) { width: 34px; }
 .thin { flex: none; }
 .methods :deep(.tags) { gap: 4px; }

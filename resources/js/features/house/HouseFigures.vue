@@ -3,6 +3,7 @@ import InputText from 'primevue/inputtext'
 import { computed, reactive } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
+import PickOne from '@/ui/PickOne.vue'
 
 // Portions, margin, units, money, language: the shop's own figures.
 const props = defineProps<{ sheet: Schemas['House']; errors: Record<string, string> }>()
@@ -23,10 +24,10 @@ const zones = computed(() => [...new Set([form.timeZone, 'UTC', ...Intl.supporte
     <p v-if="errors['portions_pct']" class="wrong" role="alert">{{ errors['portions_pct'] }}</p>
     <label>{{ t('house.margin') }}<InputText v-model="form.margin" inputmode="decimal" :disabled="!sheet.may_change" :invalid="Boolean(errors['margin_pct'])" data-testid="margin" /></label>
     <p v-if="errors['margin_pct']" class="wrong" role="alert">{{ errors['margin_pct'] }}</p>
-    <label>{{ t('house.units') }}<select v-model="form.units" :disabled="!sheet.may_change"><option value="metric">{{ t('app.metric') }}</option><option value="imperial">{{ t('app.imperial') }}</option></select></label>
-    <label>{{ t('house.currency') }}<select v-model="form.currency" :disabled="!sheet.may_change"><option v-for="each in sheet.currencies" :key="each" :value="each">{{ each }}</option></select></label>
-    <label>{{ t('house.language') }}<select v-model="form.language" :disabled="!sheet.may_change"><option v-for="each in sheet.languages" :key="each" :value="each">{{ t(`languageName.${each}`) }}</option></select></label>
-    <label>{{ t('house.timeZone') }}<select v-model="form.timeZone" class="zone" :disabled="!sheet.may_change" data-testid="time-zone"><option v-for="each in zones" :key="each" :value="each">{{ each.replaceAll('_', ' ') }}</option></select></label>
+    <PickOne v-model="form.units" :label="t('house.units')" :disabled="!sheet.may_change" :options="(['metric', 'imperial'] as const).map((value) => ({ value, label: t(`app.${value}`) }))" />
+    <PickOne v-model="form.currency" :label="t('house.currency')" :disabled="!sheet.may_change" :options="sheet.currencies.map((value) => ({ value, label: value }))" />
+    <PickOne v-model="form.language" :label="t('house.language')" :disabled="!sheet.may_change" :options="sheet.languages.map((value) => ({ value, label: t(`languageName.${value}`) }))" />
+    <PickOne v-model="form.timeZone" class="zone" filter :label="t('house.timeZone')" :disabled="!sheet.may_change" :options="zones.map((value) => ({ value, label: value.replaceAll('_', ' ') }))" testid="time-zone" />
     <p v-if="errors['time_zone']" class="wrong" role="alert">{{ errors['time_zone'] }}</p>
     <button v-if="sheet.may_change" type="submit" class="strong" data-testid="save-figures">{{ t('house.save') }}</button>
   </form>
@@ -35,7 +36,8 @@ const zones = computed(() => [...new Set([form.timeZone, 'UTC', ...Intl.supporte
 <style scoped>
 .figures { background: #fff; padding: 14px 18px; display: grid; gap: 12px; justify-items: start; }
 label { display: grid; grid-template-columns: 420px 130px; gap: 14px; align-items: center; font-size: 16px; margin: 0; }
-label :deep(.p-inputtext), select { height: 42px; width: 130px; border: 1px solid var(--line); background: #fff; color: var(--ink); font: 600 18px var(--figures); padding: 0 8px; text-align: right; }
-label .zone { width: 230px; text-align: left; }
-@media (max-width: 640px) { label { grid-template-columns: minmax(0, 1fr); } }
+label :deep(.p-inputtext) { height: 42px; width: 130px; border: 1px solid var(--line); background: #fff; color: var(--ink); font: 600 18px var(--figures); padding: 0 8px; text-align: right; }
+.figures :deep(.pick-one) { display: grid; grid-template-columns: 420px 230px; gap: 14px; align-items: center; }
+.figures :deep(.pick-label) { font-size: 16px; margin: 0; }
+@media (max-width: 640px) { label, .figures :deep(.pick-one) { grid-template-columns: minmax(0, 1fr); } }
 </style>

@@ -8,9 +8,17 @@ import SafetyRules from './SafetyRules.vue'
 import SchoolRow from './SchoolRow.vue'
 import StaffList from './StaffList.vue'
 import { houseQuery } from '@/queries/house'
+import { useToast } from 'primevue/usetoast'
+import { useRefusal } from '@/i18n/useRefusal'
+import { useUnits } from '@/units/useUnits'
+import Failed from '@/ui/Failed.vue'
+import Waiting from '@/ui/Waiting.vue'
 
 const { t } = useI18n()
 const queries = useQueryClient()
+const toast = useToast()
+const refusal = useRefusal()
+const units = useUnits()
 const house = useQuery(houseQuery())
 type Part = 'schools' | 'safety' | 'figures' | 'staff'
 const part = ref<Part>('schools')
@@ -20,10 +28,11 @@ const save = useMutation({
   mutationFn: (change: Schemas['HouseRules']) => orThrow(api.PUT('/house', { body: { ...rules.value, ...change } })),
   onSuccess: (sheet) => {
     queries.setQueryData(['house'], sheet)
+    toast.add({ severity: 'success', summary: t('house.saved'), life: 2500 })
     return Promise.all(['counter', 'session', 'difference'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
   },
 })
-const errors = () => (save.error.value instanceof ApiError ? Object.fromEntries(save.error.value.violations.map((violation) => [violation.key, violation.message])) : {})
+const errors = () => (save.error.value instanceof ApiError ? Object.fromEntries(save.error.value.violations.map((violation) => [violation.key, refusal(violation, units.units)])) : {})
 </script>
 
 <template>
@@ -34,12 +43,11 @@ const errors = () => (save.error.value instanceof ApiError ? Object.fromEntries(
         <button v-for="each in (['schools', 'safety', 'figures', ...(house.data.value.may_change ? ['staff'] : [])] as Part[])" :key="each" type="button" :aria-pressed="part === each" :data-testid="`house-${each}`" @click="part = each">{{ t(`house.part.${each}`) }}</button>
       </div>
     </header>
-    <p v-if="house.isError.value" class="wrong" role="alert">{{ house.error.value?.message }}</p>
-    <p v-else-if="!house.data.value">{{ t('ticket.waiting') }}</p>
+    <Failed v-if="house.isError.value" :problem="house.error.value?.message ?? ''" @again="house.refetch()" />
+    <Waiting v-else-if="!house.data.value" :label="t('ticket.waiting')" />
     <template v-else>
       <p v-if="!house.data.value.may_change" class="note">{{ t('house.mayNot') }}</p>
       <p v-if="save.error.value && Object.keys(errors()).length === 0" class="wrong" role="alert">{{ save.error.value.message }}</p>
-      <p v-if="save.isSuccess.value" class="sr-only" role="status">{{ t('house.saved') }}</p>
       <div v-if="part === 'schools'" class="schools">
         <SchoolRow v-for="school in house.data.value.schools" :key="school.id" :school="school" :may-change="house.data.value.may_change" @choose="(option) => save.mutate({ schools: { ...rules.schools, [school.id]: option } })" />
       </div>

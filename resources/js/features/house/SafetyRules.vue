@@ -6,6 +6,7 @@ import type { Schemas } from '@/api/client'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
 import { duration, field, temperature, typed } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
+import TickBox from '@/ui/TickBox.vue'
 
 // Whose published rules, and how much stricter. There is nothing here that could make a rule less strict: the server refuses it by name.
 const props = defineProps<{ sheet: Schemas['House']; errors: Record<string, string> }>()
@@ -23,7 +24,7 @@ function save() {
 <template>
   <div class="safety">
     <ChoiceRow v-model="profile" :legend="t('house.profile')" testid="profile" :choices="(['us', 'uk', 'eu'] as const).filter((value) => sheet.may_change || value === profile).map((value) => ({ value, label: t(`house.profiles.${value}`) }))" />
-    <label class="tick"><input type="checkbox" :checked="sheet.rules.stops_below ?? false" :disabled="!sheet.may_change" data-testid="stops-below" @change="emit('save', { stops_below: !(sheet.rules.stops_below ?? false) })" /> {{ t('house.stopsBelow') }}</label>
+    <TickBox :model-value="sheet.rules.stops_below ?? false" :disabled="!sheet.may_change" testid="stops-below" @update:model-value="(is) => { emit('save', { stops_below: is }) }">{{ t('house.stopsBelow') }}</TickBox>
     <p class="hint">{{ t('house.stricter') }}</p>
     <form @submit.prevent="save">
       <table>

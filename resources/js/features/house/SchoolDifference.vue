@@ -7,6 +7,7 @@ import { useAsks } from '@/asks/useAsks'
 import { duration, length, span, temperature } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import { differenceQuery } from './queries'
+import TickBox from '@/ui/TickBox.vue'
 
 // What the options come to, computed: for the school's own example, or for the piece that is on the counter.
 const props = defineProps<{ school: Schemas['School'] }>()
@@ -21,7 +22,8 @@ const rows = computed(() => asked.data.value?.rows ?? [])
 <template>
   <div class="difference" :data-testid="`comes-${school.id}`">
     <p class="for">{{ asked.data.value ? t('house.for', { cut: asked.data.value.cut.replaceAll('-', ' '), thickness: length(asked.data.value.thickness_mm, units.units) }) : t('ticket.waiting') }}
-      <label v-if="asks.shown?.ask"><input v-model="atHand" type="checkbox" /> {{ t('house.atHand') }}</label></p>
+      </p>
+    <TickBox v-if="asks.shown?.ask" v-model="atHand">{{ t('house.atHand') }}</TickBox>
     <p v-if="asked.isError.value" class="wrong" role="alert">{{ asked.error.value?.message }}</p>
     <table v-else-if="rows.length">
       <thead><tr><th scope="col" /><th scope="col">{{ t('house.target') }}</th><th scope="col">{{ t('house.pull') }}</th><th scope="col">{{ t('house.time') }}</th><th scope="col">{{ t('house.whole') }}</th><th scope="col">{{ t('house.grey') }}</th><th scope="col">{{ t('meter.crust') }}</th><th scope="col">{{ t('house.loss') }}</th><th scope="col">{{ t('tickets.verdict') }}</th></tr></thead>
