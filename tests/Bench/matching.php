@@ -107,18 +107,20 @@ try {
     $taken = json_decode((string) curl_exec($head), true);
     printf("Import of %d lots: %.0f ms\n", $taken['received'] ?? throw new RuntimeException('The lots were not taken.'), (hrtime(true) - $began) / 1e6);
     $one = user($application->url, 'maret', 'tideline-47');
-    $ms = [];
-    for ($i = 0; $i < 120; $i++) {
-        posted($one, "{$application->url}/api/v1/matches", $wishes[$i % count($wishes)]);
-        $began = hrtime(true);
-        curl_exec($one);
-        $ms[] = (hrtime(true) - $began) / 1e6;
-        if (curl_getinfo($one, CURLINFO_RESPONSE_CODE) !== 200) {
-            throw new RuntimeException('A wish was refused: '.LINES[$i % count($wishes)]);
+    foreach (['matches' => $wishes, 'counter' => array_map(static fn (string $line): array => ['line' => $line, 'now' => NOW], LINES)] as $path => $asked) {
+        $ms = [];
+        for ($i = 0; $i < 120; $i++) {
+            posted($one, "{$application->url}/api/v1/{$path}", $asked[$i % count($asked)]);
+            $began = hrtime(true);
+            curl_exec($one);
+            $ms[] = (hrtime(true) - $began) / 1e6;
+            if (curl_getinfo($one, CURLINFO_RESPONSE_CODE) !== 200) {
+                throw new RuntimeException('It was refused: '.LINES[$i % count($asked)]);
+            }
         }
+        said("POST /api/v1/{$path}, one user, first round", array_slice($ms, 0, count($asked)));
+        said("POST /api/v1/{$path}, one user", array_slice($ms, count($asked)));
     }
-    said('POST /api/v1/matches, one user, first round', array_slice($ms, 0, count($wishes)));
-    said('POST /api/v1/matches, one user', array_slice($ms, count($wishes)));
 
     // Twenty counters, each with its customer's next question a second and a half after the last was answered.
     $multi = curl_multi_init();

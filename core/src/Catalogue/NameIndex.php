@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Catalogue;
 
 use Nessmark\Meat\Cut;
+use WeakMap;
 
 /**
  * Finds cuts by any of their names, forgiving typing errors. Every word of the query is matched with the likest word of a
@@ -39,6 +40,17 @@ final class NameIndex
 
     /** @var array<string, array<int, float>> what each word asked for before is like */
     private array $alike = [];
+
+    /** @var WeakMap<Catalogue, self>|null one for each catalogue that is in use */
+    private static ?WeakMap $known = null;
+
+    /** The names of all cuts a shop sells; built once, since a line asks for many of them. */
+    public static function over(Catalogue $catalogue): self
+    {
+        self::$known ??= new WeakMap;
+
+        return self::$known[$catalogue] ??= new self($catalogue->cuts());
+    }
 
     /** @param  list<Cut>  $cuts */
     public function __construct(array $cuts)

@@ -42,7 +42,7 @@ final readonly class CounterDesk
 
     public function read(string $line, DateTimeImmutable $now, Catalogue $catalogue): Line
     {
-        return (new LineReader($this->lexicon, new NameIndex($catalogue->cuts())))->read($line, $now);
+        return (new LineReader($this->lexicon, NameIndex::over($catalogue)))->read($line, $now);
     }
 
     /**
@@ -58,7 +58,7 @@ final readonly class CounterDesk
             return [];
         }
         $found = array_slice($this->lexicon->beginningWith($last), 0, self::SUGGESTIONS / 2);
-        foreach ((new NameIndex($catalogue->cuts()))->find($last, 2 * self::SUGGESTIONS) as $hit) {
+        foreach (NameIndex::over($catalogue)->find($last, 2 * self::SUGGESTIONS) as $hit) {
             if ($hit->place === null || in_array($hit->place, self::SPOKEN, true)) { // what a name means elsewhere is understood, not offered
                 $found[] = mb_strtolower($hit->name);
             }

@@ -125,7 +125,7 @@ final readonly class WishReader
             return null;
         }
         $name = $in->text('named', 'cut_name');
-        $hits = $name === '' ? [] : (new NameIndex($catalogue->cuts()))->find($name, 20);
+        $hits = $name === '' ? [] : NameIndex::over($catalogue)->find($name, 20);
         $best = $hits[0]->score ?? 0.0;
         if ($name !== '' && $best < self::LIKE_ENOUGH) {
             $in->refuse('named', 'not_allowed', $name, 'cut_name');
