@@ -13,10 +13,19 @@ function nested(flat: Record<string, string>): Record<string, Record<string, str
   return tree
 }
 
-/** Messages are ICU messages, here as on the server. */
+const compiled = new Map<string, (context: { values: Record<string, unknown> }) => string>()
+
+/** Messages are ICU messages, here as on the server. Each is read once. */
 const messageCompiler = (message: unknown, { locale }: { locale: string }) => {
-  const compiled = new IntlMessageFormat(String(message), locale)
-  return (context: { values: Record<string, unknown> }) => String(compiled.format(context.values as Record<string, string | number>))
+  const text = String(message)
+  const key = `${locale} ${text}`
+  let say = compiled.get(key)
+  if (say === undefined) {
+    const format = text.includes('{') ? new IntlMessageFormat(text, locale) : null
+    say = ({ values }) => (format === null ? text : String(format.format(values as Record<string, string | number>)))
+    compiled.set(key, say)
+  }
+  return say
 }
 
 // The card's sentences are shared with the server; the labels of the screens are the interface's own.

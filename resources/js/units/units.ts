@@ -57,7 +57,7 @@ const formats = new Map<string, Intl.NumberFormat>()
 
 /** A price in the shop's currency. */
 export function money(value: number, currency: string): string {
-  const format = formats.get(currency) ?? new Intl.NumberFormat('en', { style: 'currency', currency })
+  const format = formats.get(currency) ?? new Intl.NumberFormat(typeof document === 'undefined' ? 'en' : document.documentElement.lang || 'en', { style: 'currency', currency })
   formats.set(currency, format)
   return format.format(value)
 }

@@ -1,34 +1,27 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import InputText from 'primevue/inputtext'
-import { computed, ref } from 'vue'
+import { computed, ref, toRaw } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
+import Failed from '@/ui/Failed.vue'
 import { useInSteps } from '@/ui/inSteps'
 import MoreRows from '@/ui/MoreRows.vue'
-import { length, mass, money } from '@/units/units'
+import Waiting from '@/ui/Waiting.vue'
+import { mass, money } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import CaseFiles from './CaseFiles.vue'
 import LotForm from './LotForm.vue'
-import LotDay from './LotDay.vue'
-import LotMoves from './LotMoves.vue'
+import LotRow from './LotRow.vue'
 import { caseQuery } from './queries'
-import Column from 'primevue/column'
-import DataTable from 'primevue/datatable'
-import Failed from '@/ui/Failed.vue'
-import Waiting from '@/ui/Waiting.vue'
 
 type Which = 'case' | 'due' | 'order' | 'sold_out'
-interface Row { data: Schemas['CaseLot'] }
 const { t, locale } = useI18n()
 const units = useUnits()
 const sheet = useQuery(caseQuery())
 const find = ref('')
 const which = ref<Which>('case')
-/** Lots whose moves are open, by id. */
-const open = ref<Record<string, boolean>>({})
-const toggle = (id: number) => { open.value = open.value[id] ? {} : { [id]: true } }
-const sort = ref<{ field: string; order: number }>({ field: '', order: 0 })
+const open = ref<number | null>(null)
 const adding = ref(false)
 
 const isIn = (lot: Schemas['CaseLot'], part: Which) => {
@@ -37,27 +30,33 @@ const isIn = (lot: Schemas['CaseLot'], part: Which) => {
   if (part === 'sold_out') return lot.weight_g === 0
   return (lot.weight_g ?? 0) > 0 && (part === 'case' || (lot.days_left !== null && lot.days_left <= 1))
 }
-const lots = computed(() => sheet.data.value?.lots ?? [])
-const count = (part: Which) => lots.value.filter((lot) => isIn(lot, part)).length
+/** A thousand rows are looked through at each key: as plain data, and counted once. */
+const lots = computed(() => toRaw(toRaw(sheet.data.value)?.lots ?? []))
+const PARTS: Which[] = ['case', 'due', 'order', 'sold_out']
+const counts = computed(() => Object.fromEntries(PARTS.map((part) => [part, lots.value.filter((lot) => isIn(lot, part)).length])))
 const shown = computed(() => {
   const words = find.value.trim().toLowerCase()
   return lots.value.filter((lot) => isIn(lot, which.value) && (words === '' || [lot.number, lot.cut_name ?? lot.cut, lot.origin ?? '', lot.grade ?? ''].some((text) => text.toLowerCase().includes(words))))
 })
+type Key = 'number' | 'cut_name' | 'weight_g' | 'price_per_kg' | 'aged_days' | 'origin' | 'use_by'
+const columns: [Key, string, boolean][] = [
+  ['number', 'case.number', false], ['cut_name', 'case.cut', false], ['weight_g', 'case.left', true], ['price_per_kg', 'case.price', true], ['aged_days', 'case.hung', false], ['origin', 'case.origin', false],
+  ['use_by', 'case.useBy', false],
+]
+const sort = ref<{ by: Key | null; isFalling: boolean }>({ by: null, isFalling: false })
+/** Rising, then falling, then as it was. */
+const sortBy = (key: Key) => { sort.value = sort.value.by !== key ? { by: key, isFalling: false } : sort.value.isFalling ? { by: null, isFalling: false } : { by: key, isFalling: true } }
 /** All lots are sorted, whatever is drawn of them. */
 const sorted = computed(() => {
-  const { field, order } = sort.value
-  if (field === '' || order === 0) return shown.value
-  const of = (lot: Schemas['CaseLot']) => lot[field as keyof Schemas['CaseLot']] ?? ''
-  return [...shown.value].sort((a, b) => {
-    const [one, other] = [of(a), of(b)]
-    return order * (typeof one === 'number' && typeof other === 'number' ? one - other : String(one).localeCompare(String(other), locale.value, { numeric: true }))
+  const { by, isFalling } = sort.value
+  if (by === null) return shown.value
+  const compare = new Intl.Collator(locale.value, { numeric: true }).compare
+  return [...shown.value].sort((one, other) => {
+    const [a, b] = [one[by] ?? '', other[by] ?? '']
+    return (isFalling ? -1 : 1) * (typeof a === 'number' && typeof b === 'number' ? a - b : compare(String(a), String(b)))
   })
 })
 const { rows, left, more } = useInSteps(sorted, () => [find.value, which.value, sort.value])
-const lotLine = (lot: Schemas['CaseLot']) => [
-  lot.thickness_mm === null ? t('case.whole') : length(lot.thickness_mm, units.units), lot.fat_pct === null ? '' : t('match.fat', { fat: lot.fat_pct }), lot.grade ? lot.grade.replace(':', ' ').replaceAll('_', ' ') : '',
-  t(`case.packed.${lot.packed}`), lot.parasite_frozen ? t('case.frozen') : '', lot.pierced ? t('case.pierced') : '',
-].filter(Boolean).join(' · ')
 </script>
 
 <template>
@@ -72,7 +71,7 @@ const lotLine = (lot: Schemas['CaseLot']) => [
     <LotForm v-if="adding" @done="adding = false" @cancel="adding = false" />
     <div class="tools">
       <div class="parts" role="group" :aria-label="t('case.which')">
-        <button v-for="part in ['case', 'due', 'order', 'sold_out'] as const" :key="part" type="button" :aria-pressed="which === part" :data-testid="`case-${part}`" @click="which = part">{{ t(`case.part.${part}`) }} <b>{{ count(part) }}</b></button>
+        <button v-for="part in PARTS" :key="part" type="button" :aria-pressed="which === part" :data-testid="`case-${part}`" @click="which = part">{{ t(`case.part.${part}`) }} <b>{{ counts[part] }}</b></button>
       </div>
       <InputText v-model="find" type="search" class="find" :placeholder="t('case.find')" :aria-label="t('case.find')" data-testid="find-lot" />
       <CaseFiles :may-change="sheet.data.value?.may_change ?? false" />
@@ -80,38 +79,19 @@ const lotLine = (lot: Schemas['CaseLot']) => [
     <Failed v-if="sheet.isError.value" :problem="sheet.error.value?.message ?? ''" @again="sheet.refetch()" />
     <Waiting v-else-if="!sheet.data.value" :label="t('case.loading')" :rows="9" />
     <p v-else-if="shown.length === 0" class="empty">{{ t(find ? 'case.noneFound' : `case.none.${which}`, { find }) }}</p>
-    <DataTable
-      v-else v-model:expanded-rows="open" :value="rows" data-key="id" lazy removable-sort :sort-field="sort.field" :sort-order="sort.order" class="lots" data-testid="lots"
-      :pt="{ bodyRow: { 'data-testid': 'lot' } }" @sort="(now) => { sort = { field: String(now.sortField ?? ''), order: now.sortOrder ?? 0 } }"
-    >
-      <Column field="number" sortable :header="t('case.number')" class="no" />
-      <Column field="cut_name" sortable :header="t('case.cut')" class="cut">
-        <template #body="{ data: lot }: Row"><b>{{ lot.cut_name ?? lot.cut }}</b> <span class="what">{{ lotLine(lot) }}</span><span v-if="!lot.fits_cut" class="wrong">{{ t('case.misfit') }}</span></template>
-      </Column>
-      <Column field="weight_g" sortable :header="t('case.left')" class="right left">
-        <template #body="{ data: lot }: Row">{{ lot.weight_g === null ? t('case.anyAmount') : mass(lot.weight_g, units.units) }}</template>
-      </Column>
-      <Column field="price_per_kg" sortable :header="t('case.price')" class="right price">
-        <template #body="{ data: lot }: Row">{{ money(lot.price_per_kg, sheet.data.value?.currency ?? '') }}</template>
-      </Column>
-      <Column field="aged_days" sortable :header="t('case.hung')" class="hung">
-        <template #body="{ data: lot }: Row">{{ lot.aged_days === null ? '' : t('case.hungDays', { days: lot.aged_days }) }}</template>
-      </Column>
-      <Column field="origin" sortable :header="t('case.origin')" class="from" />
-      <Column field="use_by" sortable :header="t('case.useBy')" class="use">
-        <template #body="{ data: lot }: Row"><LotDay :lot="lot" /></template>
-      </Column>
-      <Column class="right do">
-        <template #header><span class="sr-only">{{ t('case.do') }}</span></template>
-        <template #body="{ data: lot }: Row">
-          <button type="button" class="open" :aria-expanded="Boolean(open[lot.id])" data-testid="lot-do" @click="toggle(lot.id)">{{ t(open[lot.id] ? 'case.close' : 'case.do') }}</button>
-        </template>
-      </Column>
-      <template #expansion="{ data: lot }: Row">
-        <LotMoves :lot="lot" :units="units.units" />
-        <LotForm v-if="sheet.data.value?.may_change" :lot="lot" @done="toggle(lot.id)" @cancel="toggle(lot.id)" />
-      </template>
-    </DataTable>
+    <table v-else data-testid="lots">
+      <thead>
+        <tr>
+          <th v-for="[key, name, isRight] in columns" :key="key" scope="col" :class="{ right: isRight }" :aria-sort="sort.by !== key ? 'none' : sort.isFalling ? 'descending' : 'ascending'">
+            <button type="button" :data-testid="`sort-${key}`" @click="sortBy(key)">{{ t(name) }} <span aria-hidden="true">{{ sort.by !== key ? '' : sort.isFalling ? '▼' : '▲' }}</span></button>
+          </th>
+          <th scope="col"><span class="sr-only">{{ t('case.do') }}</span></th>
+        </tr>
+      </thead>
+      <tbody v-for="lot in rows" :key="lot.id">
+        <LotRow :lot="lot" :currency="sheet.data.value.currency" :may-change="sheet.data.value.may_change" :units="units.units" :open="open === lot.id" @toggle="open = open === lot.id ? null : lot.id" />
+      </tbody>
+    </table>
     <MoreRows v-if="left > 0" :left="left" @more="more" />
   </section>
 </template>
@@ -127,22 +107,10 @@ h1 { font-size: 32px; }
 .parts button { min-height: 42px; padding: 0 14px; border: 1px solid var(--ink); background: #fff; color: var(--ink); font: 600 17px/1 var(--figures); cursor: pointer; margin-left: -1px; }
 .parts [aria-pressed='true'] { background: var(--ink); color: #fff; }
 .find { width: 260px; height: 42px; }
+table { width: 100%; border-collapse: collapse; background: #fff; }
+th { text-align: left; padding: 0 10px; border-bottom: 2px solid var(--ink); white-space: nowrap; }
+th button { border: 0; background: none; padding: 7px 0; min-height: 34px; font: 700 14px var(--text); color: var(--soft); cursor: pointer; }
+.right { text-align: right; }
 .empty { font-size: 18px; }
-.lots :deep(td) { padding: 6px 10px; vertical-align: baseline; }
-.lots :deep(th) { padding: 7px 10px; font-size: 14px; white-space: nowrap; }
-.lots :deep(.no) { font: 700 17px/1.2 var(--figures); white-space: nowrap; }
-.lots :deep(.cut b) { font: 700 18px/1.2 var(--figures); margin-right: 9px; }
-.what { color: var(--soft); font-size: 13.5px; }
-.lots :deep(th.right .p-datatable-column-header-content) { justify-content: flex-end; }
-.lots :deep(td.right) { text-align: right; white-space: nowrap; }
-.lots :deep(td.left), .lots :deep(td.price) { font: 700 19px/1.2 var(--figures); font-variant-numeric: tabular-nums; }
-.open { min-height: 38px; min-width: 64px; border: 1px solid var(--ink); background: #fff; font: 600 16px/1 var(--figures); cursor: pointer; }
-@media (max-width: 760px) {
-  .page { padding: 12px; }
-  .lots :deep(thead) { display: none; }
-  .lots :deep([data-testid='lot']) { display: grid; grid-template: 'no cut left' 'no from price' 'use use do' / 64px minmax(0, 1fr) auto; border-bottom: 1px solid var(--line); padding: 4px 0; }
-  .lots :deep([data-testid='lot'] > td) { border: 0; padding: 2px 8px; }
-  .lots :deep(td.no) { grid-area: no; } .lots :deep(td.cut) { grid-area: cut; } .lots :deep(td.left) { grid-area: left; } .lots :deep(td.price) { grid-area: price; }
-  .lots :deep(td.hung) { display: none; } .lots :deep(td.from) { grid-area: from; color: var(--soft); } .lots :deep(td.use) { grid-area: use; } .lots :deep(td.do) { grid-area: do; }
-}
+@media (max-width: 760px) { .page { padding: 12px; } thead { display: none; } }
 </style>
