@@ -25,6 +25,8 @@ export default ts.config(
   },
   ...readdirSync('resources/js/features').map((feature, _, all) => ({
     files: [`resources/js/features/${feature}/**`],
-    rules: { 'no-restricted-imports': ['error', { patterns: all.filter((other) => other !== feature).map((other) => `@/features/${other}/*`) }] },
+    rules: {
+      'no-restricted-imports': ['error', { patterns: all.filter((other) => other !== feature).map((other) => `@/features/${other}/*`) }],
+    },
   })),
 )

@@ -14,17 +14,15 @@ use Illuminate\Http\Request;
 use Nessmark\Errors\CoreException;
 
 $app = Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(
-        web: __DIR__.'/../routes/web.php',
-        api: __DIR__.'/../routes/api.php',
-        apiPrefix: 'api/v1',
-        health: '/up',
-    )
+    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', apiPrefix: 'api/v1', health: '/up')
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same-origin only
         $middleware->append([SecurityHeaders::class, SoundInput::class]);
-        $middleware->trustHosts(at: static fn (): array => ['^'.preg_quote((string) parse_url(config()->string('app.url'), PHP_URL_HOST)).'$'], subdomains: false);
+        $middleware->trustHosts(
+            at: static fn (): array => ['^'.preg_quote((string) parse_url(config()->string('app.url'), PHP_URL_HOST)).'$'],
+            subdomains: false,
+        );
         $middleware->statefulApi();
         $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/');
     })

@@ -13,5 +13,10 @@ final readonly class DishToGive
      * @param  int|null  $soldG  as weighed; null for what the ticket says
      * @param  string|null  $seen  id of what was on screen; null where nobody looked
      */
-    public function __construct(public array $ask, public array $cautionsRead = [], public ?int $soldG = null, public ?string $seen = null) {}
+    public function __construct(
+        public array $ask,
+        public array $cautionsRead = [],
+        public ?int $soldG = null,
+        public ?string $seen = null,
+    ) {}
 }

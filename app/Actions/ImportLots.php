@@ -32,8 +32,20 @@ final class ImportLots
             $today = $user->shop->now();
             $now = now();
             foreach (array_chunk($lots, self::AT_ONCE) as $chunk) {
-                $rows = array_map(static fn (CoreLot $lot): array => ['shop_id' => $user->shop_id, ...Stock::columns($lot, $today), 'created_at' => $now, 'updated_at' => $now], $chunk);
-                Lot::query()->upsert($rows, ['shop_id', 'number'], array_values(array_diff(array_keys($rows[0]), ['shop_id', 'number', 'created_at'])));
+                $rows = array_map(
+                    static fn (CoreLot $lot): array => [
+                        'shop_id' => $user->shop_id,
+                        ...Stock::columns($lot, $today),
+                        'created_at' => $now,
+                        'updated_at' => $now,
+                    ],
+                    $chunk,
+                );
+                Lot::query()->upsert(
+                    $rows,
+                    ['shop_id', 'number'],
+                    array_values(array_diff(array_keys($rows[0]), ['shop_id', 'number', 'created_at'])),
+                );
             }
             $ids = Lot::query()->where('shop_id', $user->shop_id)->pluck('id', 'number');
             $moves = [];
@@ -44,7 +56,15 @@ final class ImportLots
                 $left = $lot->left === null ? 0 : (int) round($lot->left->toGrams());
                 $change = $left - ($before[$lot->number] ?? 0);
                 if ($isNew || $change !== 0) {
-                    $moves[] = ['lot_id' => $ids[$lot->number], 'user_id' => $user->id, 'kind' => ($isNew ? MoveKind::Received : MoveKind::Counted)->value, 'change_g' => $change, 'left_g' => $left, 'reason' => 'file', 'created_at' => $now];
+                    $moves[] = [
+                        'lot_id' => $ids[$lot->number],
+                        'user_id' => $user->id,
+                        'kind' => ($isNew ? MoveKind::Received : MoveKind::Counted)->value,
+                        'change_g' => $change,
+                        'left_g' => $left,
+                        'reason' => 'file',
+                        'created_at' => $now,
+                    ];
                 }
             }
             foreach (array_chunk($moves, self::AT_ONCE) as $chunk) {

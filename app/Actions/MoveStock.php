@@ -11,7 +11,10 @@ use App\Models\Ticket;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
-/** Changes what is left of a lot, one at a time: the row is locked, what is left is worked out under the lock, and it never goes below nothing. */
+/**
+ * Changes what is left of a lot, one at a time: the row is locked, what is left is worked out under the lock, and it never goes below
+ * nothing.
+ */
 final class MoveStock
 {
     /**
@@ -35,8 +38,13 @@ final class MoveStock
                 $locked->update(['left_g' => $left]);
             }
             LotMove::query()->create([
-                'lot_id' => $locked->id, 'user_id' => $user->id, 'ticket_id' => $ticket?->id, 'kind' => $kind, 'change_g' => $changeG,
-                'left_g' => $locked->left_g ?? 0, 'reason' => $reason,
+                'lot_id' => $locked->id,
+                'user_id' => $user->id,
+                'ticket_id' => $ticket?->id,
+                'kind' => $kind,
+                'change_g' => $changeG,
+                'left_g' => $locked->left_g ?? 0,
+                'reason' => $reason,
             ]);
 
             return $locked;

@@ -18,7 +18,14 @@ final class StockRefused extends DomainException implements CoreException
 
     public static function tooLittle(string $number, int $leftG, int $wantedG): self
     {
-        return new self(new Phrase($leftG === 0 ? 'error.lot_sold_out' : 'error.lot_too_little', ['lot' => $number, 'left_g' => $leftG, 'wanted_g' => $wantedG]), 'lot.too_little');
+        return new self(
+            new Phrase($leftG === 0 ? 'error.lot_sold_out' : 'error.lot_too_little', [
+                'lot' => $number,
+                'left_g' => $leftG,
+                'wanted_g' => $wantedG,
+            ]),
+            'lot.too_little',
+        );
     }
 
     public static function gone(string $number): self

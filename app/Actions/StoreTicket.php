@@ -25,7 +25,10 @@ use Nessmark\Meal\Dish;
 use Nessmark\Quantity\Mass;
 use Nessmark\Ticket\DishTicket;
 
-/** Computes each dish once more and keeps them together with what is taken from their lots, all or nothing: what is handed over is what was computed. */
+/**
+ * Computes each dish once more and keeps them together with what is taken from their lots, all or nothing: what is handed over is what
+ * was computed.
+ */
 final readonly class StoreTicket
 {
     public function __construct(
@@ -47,7 +50,10 @@ final readonly class StoreTicket
     public function execute(User $user, array $dishes, Units $units, ?string $customerLabel = null, ?Customer $customer = null): Ticket
     {
         $now = $user->shop->now();
-        $asks = array_map(static fn (DishToGive $dish): array => [...$dish->ask, 'now' => $dish->ask['now'] ?? $now->format(DATE_ATOM)], $dishes);
+        $asks = array_map(
+            static fn (DishToGive $dish): array => [...$dish->ask, 'now' => $dish->ask['now'] ?? $now->format(DATE_ATOM)],
+            $dishes,
+        );
         $sold = array_map(fn (DishToGive $dish): array => $this->stock->soldFrom($user->shop, $dish->ask['lot'] ?? null), $dishes);
         $meal = $this->meals->read($asks, array_column($sold, 1), $this->house->rules($user->shop), $this->catalogues->of($user->shop));
         foreach ($sold as [, $lot]) {
@@ -72,17 +78,30 @@ final readonly class StoreTicket
         return DB::transaction(function () use ($user, $dishes, $asks, $sold, $meal, $ticket, $units, $customerLabel, $customer): Ticket {
             Shop::query()->whereKey($user->shop_id)->lockForUpdate()->first(); // one number at a time
             // Before a ticket refers to them, and in one order, so that nobody waits for somebody who waits.
-            Lot::query()->whereKey(array_values(array_filter(array_map(static fn (array $row): ?int => $row[0]?->id, $sold))))->orderBy('id')->lockForUpdate()->get();
+            Lot::query()
+                ->whereKey(array_values(array_filter(array_map(static fn (array $row): ?int => $row[0]?->id, $sold))))
+                ->orderBy('id')
+                ->lockForUpdate()
+                ->get();
             $last = Ticket::query()->where('shop_id', $user->shop_id)->max('number');
             $kept = Ticket::query()->create([
-                'shop_id' => $user->shop_id, 'user_id' => $user->id, 'number' => (is_numeric($last) ? (int) $last : 0) + 1,
-                'customer_label' => $customerLabel ?? $customer?->name, 'customer_id' => $customer?->id, 'units' => $units->value, 'engine_version' => Engine::VERSION,
+                'shop_id' => $user->shop_id,
+                'user_id' => $user->id,
+                'number' => (is_numeric($last) ? (int) $last : 0) + 1,
+                'customer_label' => $customerLabel ?? $customer?->name,
+                'customer_id' => $customer?->id,
+                'units' => $units->value,
+                'engine_version' => Engine::VERSION,
             ]);
             foreach ($dishes as $i => $dish) {
                 $row = $sold[$i][0];
                 $grams = $dish->soldG ?? (int) round($ticket->dishes[$i]->amounts->rawG);
                 $kept->dishes()->create([
-                    'place' => $i + 1, 'ask' => $asks[$i], 'cautions_read' => $dish->cautionsRead, 'lot_id' => $row?->id, 'sold_g' => $row === null ? null : $grams,
+                    'place' => $i + 1,
+                    'ask' => $asks[$i],
+                    'cautions_read' => $dish->cautionsRead,
+                    'lot_id' => $row?->id,
+                    'sold_g' => $row === null ? null : $grams,
                     ...self::columns($meal->dishes[$i], $ticket->dishes[$i], $grams),
                 ]);
                 if ($row !== null) {

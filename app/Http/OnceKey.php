@@ -7,7 +7,10 @@ namespace App\Http;
 use Illuminate\Http\Request;
 use Nessmark\Errors\InputRefused;
 
-/** The key a screen makes for something that may happen only once, sent as the header Idempotency-Key, with a fingerprint of what is asked. */
+/**
+ * The key a screen makes for something that may happen only once, sent as the header Idempotency-Key, with a fingerprint of what is
+ * asked.
+ */
 final readonly class OnceKey
 {
     public const HEADER = 'Idempotency-Key';

@@ -27,9 +27,18 @@ final class ProblemDetails
     public static function of(Throwable $error): JsonResponse
     {
         return match (true) {
-            $error instanceof InputRefused => self::response(422, $error->reason(), app(Refusals::class)->detail($error), app(Refusals::class)->all($error->violations)),
+            $error instanceof InputRefused => self::response(
+                422,
+                $error->reason(),
+                app(Refusals::class)->detail($error),
+                app(Refusals::class)->all($error->violations),
+            ),
             $error instanceof ValidationException => self::response(422, 'input.refused', $error->getMessage(), self::violations($error)),
-            $error instanceof TicketRefused, $error instanceof StockRefused, $error instanceof AskedOtherwise => self::response(409, $error->reason(), self::says($error->says())),
+            $error instanceof TicketRefused, $error instanceof StockRefused, $error instanceof AskedOtherwise => self::response(
+                409,
+                $error->reason(),
+                self::says($error->says()),
+            ),
             $error instanceof CoreException => self::response(422, $error->reason(), self::says($error->says())),
             $error instanceof UniqueConstraintViolationException => self::said(409, 'taken'),
             $error instanceof AuthenticationException => self::said(401, 'session.none'),
@@ -54,14 +63,21 @@ final class ProblemDetails
     private static function http(HttpExceptionInterface $error): JsonResponse
     {
         $previous = $error->getPrevious();
-        if (($previous instanceof AuthorizationException && $previous->status() === null) || $previous instanceof TokenMismatchException) {
+        if (
+            ($previous instanceof AuthorizationException && $previous->status() === null) ||
+            $previous instanceof TokenMismatchException
+        ) {
             return self::of($previous);
         }
         $status = $error->getStatusCode();
-        $reason = [403 => 'role.not_allowed', 404 => 'not_found', 405 => 'method.not_allowed', 419 => 'session.expired', 429 => 'too_many'][$status] ?? null;
-        $response = $reason === null
-            ? self::response($status, "http.{$status}", $error->getMessage() ?: app(Wording::class)->text('problem', 'http'))
-            : self::said($status, $reason);
+        $reason =
+            [403 => 'role.not_allowed', 404 => 'not_found', 405 => 'method.not_allowed', 419 => 'session.expired', 429 => 'too_many'][
+                $status
+            ] ?? null;
+        $response =
+            $reason === null
+                ? self::response($status, "http.{$status}", $error->getMessage() ?: app(Wording::class)->text('problem', 'http'))
+                : self::said($status, $reason);
         $response->headers->add($error->getHeaders());
         $response->headers->set('Content-Type', 'application/problem+json');
 
@@ -70,7 +86,9 @@ final class ProblemDetails
 
     private static function unexpected(Throwable $error): JsonResponse
     {
-        return config('app.debug') === true ? self::response(500, 'unexpected', $error::class.': '.$error->getMessage()) : self::said(500, 'unexpected');
+        return config('app.debug') === true
+            ? self::response(500, 'unexpected', $error::class.': '.$error->getMessage())
+            : self::said(500, 'unexpected');
     }
 
     /** @return list<array<string, mixed>> */
@@ -79,7 +97,14 @@ final class ProblemDetails
         $violations = [];
         foreach ($error->errors() as $key => $messages) {
             foreach ((array) $messages as $message) {
-                $violations[] = ['key' => $key, 'reason' => 'not_allowed', 'value' => null, 'allowed' => $message, 'message' => $message, 'says' => null];
+                $violations[] = [
+                    'key' => $key,
+                    'reason' => 'not_allowed',
+                    'value' => null,
+                    'allowed' => $message,
+                    'message' => $message,
+                    'says' => null,
+                ];
             }
         }
 
@@ -89,13 +114,18 @@ final class ProblemDetails
     /** @param  list<array<string, mixed>>  $violations */
     private static function response(int $status, string $reason, string $detail, array $violations = []): JsonResponse
     {
-        return new JsonResponse([
-            'type' => 'about:blank',
-            'title' => JsonResponse::$statusTexts[$status] ?? 'Page Expired',
-            'status' => $status,
-            'detail' => $detail,
-            'reason' => $reason,
-            'violations' => $violations,
-        ], $status, ['Content-Type' => 'application/problem+json'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR);
+        return new JsonResponse(
+            [
+                'type' => 'about:blank',
+                'title' => JsonResponse::$statusTexts[$status] ?? 'Page Expired',
+                'status' => $status,
+                'detail' => $detail,
+                'reason' => $reason,
+                'violations' => $violations,
+            ],
+            $status,
+            ['Content-Type' => 'application/problem+json'],
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR,
+        );
     }
 }

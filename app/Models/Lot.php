@@ -36,7 +36,15 @@ final class Lot extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['left_g' => 'integer', 'aged_from' => 'date', 'use_by' => 'date', 'parasite_frozen' => 'boolean', 'pierced' => 'boolean', 'stuffed' => 'boolean', 'lead_days' => 'integer'];
+        return [
+            'left_g' => 'integer',
+            'aged_from' => 'date',
+            'use_by' => 'date',
+            'parasite_frozen' => 'boolean',
+            'pierced' => 'boolean',
+            'stuffed' => 'boolean',
+            'lead_days' => 'integer',
+        ];
     }
 
     /** @return HasMany<LotMove, $this> */

@@ -26,11 +26,30 @@ final class TicketDish extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['place', 'ask', 'result', 'cautions_read', 'cut_slug', 'cut_name', 'method', 'verdict', 'lot_id', 'sold_g', 'price_minor'];
+    protected $fillable = [
+        'place',
+        'ask',
+        'result',
+        'cautions_read',
+        'cut_slug',
+        'cut_name',
+        'method',
+        'verdict',
+        'lot_id',
+        'sold_g',
+        'price_minor',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['ask' => 'array', 'result' => KeptResult::class, 'cautions_read' => 'array', 'place' => 'integer', 'sold_g' => 'integer', 'price_minor' => 'integer'];
+        return [
+            'ask' => 'array',
+            'result' => KeptResult::class,
+            'cautions_read' => 'array',
+            'place' => 'integer',
+            'sold_g' => 'integer',
+            'price_minor' => 'integer',
+        ];
     }
 }

@@ -7,142 +7,331 @@ namespace App\OpenApi;
 use OpenApi\Attributes as OA;
 
 // From what is said to what fits. The front end reads its types from these.
-#[OA\Schema(schema: 'WishDiner', type: 'object', additionalProperties: false, required: ['count'], properties: [
-    new OA\Property(property: 'count', type: 'integer'),
-    new OA\Property(property: 'appetite', type: 'string', enum: ['small', 'usual', 'hearty']),
-    new OA\Property(property: 'at_risk', type: 'boolean'),
-    new OA\Property(property: 'doneness', type: 'string', nullable: true),
-    new OA\Property(property: 'avoid', type: 'array', items: new OA\Items(type: 'string')),
-])]
-#[OA\Schema(schema: 'Wish', type: 'object', additionalProperties: false, required: ['diners'], properties: [
-    new OA\Property(property: 'diners', type: 'array', items: new OA\Items(ref: '#/components/schemas/WishDiner')),
-    new OA\Property(property: 'named', type: 'string', nullable: true),
-    new OA\Property(property: 'cut', type: 'string', nullable: true),
-    new OA\Property(property: 'kinds', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'methods', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'appliances', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'fires', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
-    new OA\Property(property: 'thickness_mm', type: 'number', nullable: true),
-    new OA\Property(property: 'raw_g', type: 'number', nullable: true),
-    new OA\Property(property: 'now', type: 'string', nullable: true),
-    new OA\Property(property: 'eat_at', type: 'string', nullable: true),
-    new OA\Property(property: 'budget', type: 'number', nullable: true),
-    new OA\Property(property: 'wants', type: 'array', items: new OA\Items(type: 'string', enum: ['cheap', 'quick', 'special', 'easy', 'lean', 'rich'])),
-    new OA\Property(property: 'may_order', type: 'boolean'),
-    new OA\Property(property: 'grade', type: 'string', nullable: true),
-    new OA\Property(property: 'aged_days', type: 'integer', nullable: true),
-    new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial']),
-    new OA\Property(property: 'profile', type: 'string', enum: ['us', 'uk', 'eu']),
-    new OA\Property(property: 'schools', ref: '#/components/schemas/AskSchools'),
-])]
-#[OA\Schema(schema: 'LineAsked', type: 'object', additionalProperties: false, required: ['line'], properties: [
-    new OA\Property(property: 'line', type: 'string'),
-    new OA\Property(property: 'now', type: 'string', nullable: true),
-])]
-#[OA\Schema(schema: 'Chip', type: 'object', additionalProperties: false, required: ['kind', 'text', 'value', 'from', 'to', 'suggestions'], properties: [
-    new OA\Property(property: 'kind', type: 'string', enum: ['count', 'appetite', 'risk', 'doneness', 'avoid', 'named', 'kind', 'thickness', 'weight', 'method', 'appliance', 'day', 'clock', 'within', 'budget', 'want', 'order', 'filler', 'unknown']),
-    new OA\Property(property: 'text', type: 'string'),
-    new OA\Property(property: 'value', type: 'string'),
-    new OA\Property(property: 'from', type: 'integer'),
-    new OA\Property(property: 'to', type: 'integer'),
-    new OA\Property(property: 'suggestions', type: 'array', items: new OA\Items(type: 'string')),
-])]
-#[OA\Schema(schema: 'LineRead', type: 'object', additionalProperties: false, required: ['chips', 'wish', 'suggestions'], properties: [
-    new OA\Property(property: 'chips', type: 'array', items: new OA\Items(ref: '#/components/schemas/Chip')),
-    new OA\Property(property: 'wish', ref: '#/components/schemas/Wish'),
-    new OA\Property(property: 'suggestions', type: 'array', items: new OA\Items(type: 'string')),
-])]
-#[OA\Schema(schema: 'Contribution', type: 'object', additionalProperties: false, required: ['criterion', 'points', 'most', 'says'], properties: [
-    new OA\Property(property: 'criterion', type: 'string'),
-    new OA\Property(property: 'points', type: 'number'),
-    new OA\Property(property: 'most', type: 'number'),
-    new OA\Property(property: 'says', oneOf: [new OA\Schema(ref: '#/components/schemas/Phrase'), new OA\Schema(type: 'null')]),
-])]
-#[OA\Schema(schema: 'MatchCut', type: 'object', additionalProperties: false, required: ['slug', 'name', 'group', 'is_round'], properties: [
-    new OA\Property(property: 'slug', type: 'string'),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'group', type: 'string'),
-    new OA\Property(property: 'is_round', type: 'boolean'),
-])]
-#[OA\Schema(schema: 'MatchLot', type: 'object', additionalProperties: false, required: ['number', 'grade', 'fat_pct', 'thickness_mm', 'left_g', 'price_per_kg', 'aged_days', 'packed', 'origin', 'use_by', 'parasite_frozen', 'pierced', 'stuffed', 'rearing', 'lead_days'], properties: [
-    new OA\Property(property: 'number', type: 'string'),
-    new OA\Property(property: 'grade', type: 'string', nullable: true),
-    new OA\Property(property: 'fat_pct', type: 'number', nullable: true),
-    new OA\Property(property: 'thickness_mm', type: 'number', nullable: true),
-    new OA\Property(property: 'left_g', type: 'number', nullable: true),
-    new OA\Property(property: 'price_per_kg', type: 'number'),
-    new OA\Property(property: 'aged_days', type: 'integer', nullable: true),
-    new OA\Property(property: 'packed', type: 'string', enum: ['wet', 'dry']),
-    new OA\Property(property: 'origin', type: 'string'),
-    new OA\Property(property: 'use_by', type: 'string', nullable: true),
-    new OA\Property(property: 'parasite_frozen', type: 'boolean'),
-    new OA\Property(property: 'pierced', type: 'boolean'),
-    new OA\Property(property: 'stuffed', type: 'boolean'),
-    new OA\Property(property: 'rearing', type: 'string', nullable: true),
-    new OA\Property(property: 'lead_days', type: 'integer'),
-])]
-#[OA\Schema(schema: 'Found', type: 'object', additionalProperties: false, required: ['cut', 'lot', 'method', 'thickness_mm', 'score', 'contributions', 'reasons', 'doubt', 'changes', 'a_head', 'cooked_100g', 'raw_g', 'pieces', 'shares', 'takes_s', 'verdict', 'other_methods', 'ask'], properties: [
-    new OA\Property(property: 'cut', ref: '#/components/schemas/MatchCut'),
-    new OA\Property(property: 'lot', ref: '#/components/schemas/MatchLot'),
-    new OA\Property(property: 'method', type: 'string'),
-    new OA\Property(property: 'thickness_mm', type: 'number'),
-    new OA\Property(property: 'score', type: 'number'),
-    new OA\Property(property: 'contributions', type: 'array', items: new OA\Items(ref: '#/components/schemas/Contribution')),
-    new OA\Property(property: 'reasons', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
-    new OA\Property(property: 'doubt', oneOf: [new OA\Schema(ref: '#/components/schemas/Phrase'), new OA\Schema(type: 'null')]),
-    new OA\Property(property: 'changes', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
-    new OA\Property(property: 'a_head', type: 'number'),
-    new OA\Property(property: 'cooked_100g', type: 'number'),
-    new OA\Property(property: 'raw_g', type: 'number'),
-    new OA\Property(property: 'pieces', type: 'number', nullable: true),
-    new OA\Property(property: 'shares', type: 'integer'),
-    new OA\Property(property: 'takes_s', type: 'number', nullable: true),
-    new OA\Property(property: 'verdict', type: 'string', enum: ['clear', 'caution', 'stop']),
-    new OA\Property(property: 'other_methods', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'ask', ref: '#/components/schemas/Ask'),
-])]
-#[OA\Schema(schema: 'Refusal', type: 'object', additionalProperties: false, required: ['limit', 'says', 'cut', 'lot', 'method'], properties: [
-    new OA\Property(property: 'limit', type: 'string', enum: ['fire', 'suits', 'avoid', 'doneness', 'safety', 'weight', 'budget', 'use_by', 'order', 'reach', 'time']),
-    new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
-    new OA\Property(property: 'cut', type: 'string'),
-    new OA\Property(property: 'lot', type: 'string'),
-    new OA\Property(property: 'method', type: 'string'),
-])]
-#[OA\Schema(schema: 'NamedCut', type: 'object', additionalProperties: false, required: ['slug', 'name'], properties: [
-    new OA\Property(property: 'slug', type: 'string'),
-    new OA\Property(property: 'name', type: 'string'),
-])]
-#[OA\Schema(schema: 'Matches', type: 'object', additionalProperties: false, required: ['line', 'currency', 'matches', 'refusals', 'instead_of', 'is_missing', 'considered'], properties: [
-    new OA\Property(property: 'line', type: 'string'),
-    new OA\Property(property: 'currency', type: 'string'),
-    new OA\Property(property: 'matches', type: 'array', items: new OA\Items(ref: '#/components/schemas/Found')),
-    new OA\Property(property: 'refusals', type: 'array', items: new OA\Items(ref: '#/components/schemas/Refusal')),
-    new OA\Property(property: 'instead_of', oneOf: [new OA\Schema(ref: '#/components/schemas/NamedCut'), new OA\Schema(type: 'null')]),
-    new OA\Property(property: 'is_missing', type: 'boolean'),
-    new OA\Property(property: 'considered', type: 'integer'),
-])]
-#[OA\Schema(schema: 'WhyNotAsked', type: 'object', additionalProperties: false, required: ['wish', 'cut'], properties: [
-    new OA\Property(property: 'wish', ref: '#/components/schemas/Wish'),
-    new OA\Property(property: 'cut', type: 'string'),
-])]
-#[OA\Schema(schema: 'BestMatch', type: 'object', additionalProperties: false, required: ['name', 'score'], properties: [
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'score', type: 'number'),
-])]
-#[OA\Schema(schema: 'WorseBy', type: 'object', additionalProperties: false, required: ['criterion', 'points', 'says'], properties: [
-    new OA\Property(property: 'criterion', type: 'string'),
-    new OA\Property(property: 'points', type: 'number'),
-    new OA\Property(property: 'says', oneOf: [new OA\Schema(ref: '#/components/schemas/Phrase'), new OA\Schema(type: 'null')]),
-])]
-#[OA\Schema(schema: 'WhyNot', type: 'object', additionalProperties: false, required: ['cut', 'in_case', 'lead_days', 'place', 'score', 'best', 'match', 'worse_by', 'refusals'], properties: [
-    new OA\Property(property: 'cut', ref: '#/components/schemas/NamedCut'),
-    new OA\Property(property: 'in_case', type: 'boolean'),
-    new OA\Property(property: 'lead_days', type: 'integer', nullable: true),
-    new OA\Property(property: 'place', type: 'integer', nullable: true),
-    new OA\Property(property: 'score', type: 'number', nullable: true),
-    new OA\Property(property: 'best', oneOf: [new OA\Schema(ref: '#/components/schemas/BestMatch'), new OA\Schema(type: 'null')]),
-    new OA\Property(property: 'match', oneOf: [new OA\Schema(ref: '#/components/schemas/Found'), new OA\Schema(type: 'null')]),
-    new OA\Property(property: 'worse_by', type: 'array', items: new OA\Items(ref: '#/components/schemas/WorseBy')),
-    new OA\Property(property: 'refusals', type: 'array', items: new OA\Items(ref: '#/components/schemas/Refusal')),
-])]
+#[
+    OA\Schema(
+        schema: 'WishDiner',
+        type: 'object',
+        additionalProperties: false,
+        required: ['count'],
+        properties: [
+            new OA\Property(property: 'count', type: 'integer'),
+            new OA\Property(property: 'appetite', type: 'string', enum: ['small', 'usual', 'hearty']),
+            new OA\Property(property: 'at_risk', type: 'boolean'),
+            new OA\Property(property: 'doneness', type: 'string', nullable: true),
+            new OA\Property(property: 'avoid', type: 'array', items: new OA\Items(type: 'string')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'Wish',
+        type: 'object',
+        additionalProperties: false,
+        required: ['diners'],
+        properties: [
+            new OA\Property(property: 'diners', type: 'array', items: new OA\Items(ref: '#/components/schemas/WishDiner')),
+            new OA\Property(property: 'named', type: 'string', nullable: true),
+            new OA\Property(property: 'cut', type: 'string', nullable: true),
+            new OA\Property(property: 'kinds', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'methods', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'appliances', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'fires', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+            new OA\Property(property: 'thickness_mm', type: 'number', nullable: true),
+            new OA\Property(property: 'raw_g', type: 'number', nullable: true),
+            new OA\Property(property: 'now', type: 'string', nullable: true),
+            new OA\Property(property: 'eat_at', type: 'string', nullable: true),
+            new OA\Property(property: 'budget', type: 'number', nullable: true),
+            new OA\Property(
+                property: 'wants',
+                type: 'array',
+                items: new OA\Items(type: 'string', enum: ['cheap', 'quick', 'special', 'easy', 'lean', 'rich']),
+            ),
+            new OA\Property(property: 'may_order', type: 'boolean'),
+            new OA\Property(property: 'grade', type: 'string', nullable: true),
+            new OA\Property(property: 'aged_days', type: 'integer', nullable: true),
+            new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial']),
+            new OA\Property(property: 'profile', type: 'string', enum: ['us', 'uk', 'eu']),
+            new OA\Property(property: 'schools', ref: '#/components/schemas/AskSchools'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'LineAsked',
+        type: 'object',
+        additionalProperties: false,
+        required: ['line'],
+        properties: [new OA\Property(property: 'line', type: 'string'), new OA\Property(property: 'now', type: 'string', nullable: true)],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'Chip',
+        type: 'object',
+        additionalProperties: false,
+        required: ['kind', 'text', 'value', 'from', 'to', 'suggestions'],
+        properties: [
+            new OA\Property(
+                property: 'kind',
+                type: 'string',
+                enum: [
+                    'count',
+                    'appetite',
+                    'risk',
+                    'doneness',
+                    'avoid',
+                    'named',
+                    'kind',
+                    'thickness',
+                    'weight',
+                    'method',
+                    'appliance',
+                    'day',
+                    'clock',
+                    'within',
+                    'budget',
+                    'want',
+                    'order',
+                    'filler',
+                    'unknown',
+                ],
+            ),
+            new OA\Property(property: 'text', type: 'string'),
+            new OA\Property(property: 'value', type: 'string'),
+            new OA\Property(property: 'from', type: 'integer'),
+            new OA\Property(property: 'to', type: 'integer'),
+            new OA\Property(property: 'suggestions', type: 'array', items: new OA\Items(type: 'string')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'LineRead',
+        type: 'object',
+        additionalProperties: false,
+        required: ['chips', 'wish', 'suggestions'],
+        properties: [
+            new OA\Property(property: 'chips', type: 'array', items: new OA\Items(ref: '#/components/schemas/Chip')),
+            new OA\Property(property: 'wish', ref: '#/components/schemas/Wish'),
+            new OA\Property(property: 'suggestions', type: 'array', items: new OA\Items(type: 'string')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'Contribution',
+        type: 'object',
+        additionalProperties: false,
+        required: ['criterion', 'points', 'most', 'says'],
+        properties: [
+            new OA\Property(property: 'criterion', type: 'string'),
+            new OA\Property(property: 'points', type: 'number'),
+            new OA\Property(property: 'most', type: 'number'),
+            new OA\Property(property: 'says', oneOf: [new OA\Schema(ref: '#/components/schemas/Phrase'), new OA\Schema(type: 'null')]),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'MatchCut',
+        type: 'object',
+        additionalProperties: false,
+        required: ['slug', 'name', 'group', 'is_round'],
+        properties: [
+            new OA\Property(property: 'slug', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'group', type: 'string'),
+            new OA\Property(property: 'is_round', type: 'boolean'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'MatchLot',
+        type: 'object',
+        additionalProperties: false,
+        required: [
+            'number',
+            'grade',
+            'fat_pct',
+            'thickness_mm',
+            'left_g',
+            'price_per_kg',
+            'aged_days',
+            'packed',
+            'origin',
+            'use_by',
+            'parasite_frozen',
+            'pierced',
+            'stuffed',
+            'rearing',
+            'lead_days',
+        ],
+        properties: [
+            new OA\Property(property: 'number', type: 'string'),
+            new OA\Property(property: 'grade', type: 'string', nullable: true),
+            new OA\Property(property: 'fat_pct', type: 'number', nullable: true),
+            new OA\Property(property: 'thickness_mm', type: 'number', nullable: true),
+            new OA\Property(property: 'left_g', type: 'number', nullable: true),
+            new OA\Property(property: 'price_per_kg', type: 'number'),
+            new OA\Property(property: 'aged_days', type: 'integer', nullable: true),
+            new OA\Property(property: 'packed', type: 'string', enum: ['wet', 'dry']),
+            new OA\Property(property: 'origin', type: 'string'),
+            new OA\Property(property: 'use_by', type: 'string', nullable: true),
+            new OA\Property(property: 'parasite_frozen', type: 'boolean'),
+            new OA\Property(property: 'pierced', type: 'boolean'),
+            new OA\Property(property: 'stuffed', type: 'boolean'),
+            new OA\Property(property: 'rearing', type: 'string', nullable: true),
+            new OA\Property(property: 'lead_days', type: 'integer'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'Found',
+        type: 'object',
+        additionalProperties: false,
+        required: [
+            'cut',
+            'lot',
+            'method',
+            'thickness_mm',
+            'score',
+            'contributions',
+            'reasons',
+            'doubt',
+            'changes',
+            'a_head',
+            'cooked_100g',
+            'raw_g',
+            'pieces',
+            'shares',
+            'takes_s',
+            'verdict',
+            'other_methods',
+            'ask',
+        ],
+        properties: [
+            new OA\Property(property: 'cut', ref: '#/components/schemas/MatchCut'),
+            new OA\Property(property: 'lot', ref: '#/components/schemas/MatchLot'),
+            new OA\Property(property: 'method', type: 'string'),
+            new OA\Property(property: 'thickness_mm', type: 'number'),
+            new OA\Property(property: 'score', type: 'number'),
+            new OA\Property(property: 'contributions', type: 'array', items: new OA\Items(ref: '#/components/schemas/Contribution')),
+            new OA\Property(property: 'reasons', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
+            new OA\Property(property: 'doubt', oneOf: [new OA\Schema(ref: '#/components/schemas/Phrase'), new OA\Schema(type: 'null')]),
+            new OA\Property(property: 'changes', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
+            new OA\Property(property: 'a_head', type: 'number'),
+            new OA\Property(property: 'cooked_100g', type: 'number'),
+            new OA\Property(property: 'raw_g', type: 'number'),
+            new OA\Property(property: 'pieces', type: 'number', nullable: true),
+            new OA\Property(property: 'shares', type: 'integer'),
+            new OA\Property(property: 'takes_s', type: 'number', nullable: true),
+            new OA\Property(property: 'verdict', type: 'string', enum: ['clear', 'caution', 'stop']),
+            new OA\Property(property: 'other_methods', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'ask', ref: '#/components/schemas/Ask'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'Refusal',
+        type: 'object',
+        additionalProperties: false,
+        required: ['limit', 'says', 'cut', 'lot', 'method'],
+        properties: [
+            new OA\Property(
+                property: 'limit',
+                type: 'string',
+                enum: ['fire', 'suits', 'avoid', 'doneness', 'safety', 'weight', 'budget', 'use_by', 'order', 'reach', 'time'],
+            ),
+            new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
+            new OA\Property(property: 'cut', type: 'string'),
+            new OA\Property(property: 'lot', type: 'string'),
+            new OA\Property(property: 'method', type: 'string'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'NamedCut',
+        type: 'object',
+        additionalProperties: false,
+        required: ['slug', 'name'],
+        properties: [new OA\Property(property: 'slug', type: 'string'), new OA\Property(property: 'name', type: 'string')],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'Matches',
+        type: 'object',
+        additionalProperties: false,
+        required: ['line', 'currency', 'matches', 'refusals', 'instead_of', 'is_missing', 'considered'],
+        properties: [
+            new OA\Property(property: 'line', type: 'string'),
+            new OA\Property(property: 'currency', type: 'string'),
+            new OA\Property(property: 'matches', type: 'array', items: new OA\Items(ref: '#/components/schemas/Found')),
+            new OA\Property(property: 'refusals', type: 'array', items: new OA\Items(ref: '#/components/schemas/Refusal')),
+            new OA\Property(
+                property: 'instead_of',
+                oneOf: [new OA\Schema(ref: '#/components/schemas/NamedCut'), new OA\Schema(type: 'null')],
+            ),
+            new OA\Property(property: 'is_missing', type: 'boolean'),
+            new OA\Property(property: 'considered', type: 'integer'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'WhyNotAsked',
+        type: 'object',
+        additionalProperties: false,
+        required: ['wish', 'cut'],
+        properties: [
+            new OA\Property(property: 'wish', ref: '#/components/schemas/Wish'),
+            new OA\Property(property: 'cut', type: 'string'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'BestMatch',
+        type: 'object',
+        additionalProperties: false,
+        required: ['name', 'score'],
+        properties: [new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'score', type: 'number')],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'WorseBy',
+        type: 'object',
+        additionalProperties: false,
+        required: ['criterion', 'points', 'says'],
+        properties: [
+            new OA\Property(property: 'criterion', type: 'string'),
+            new OA\Property(property: 'points', type: 'number'),
+            new OA\Property(property: 'says', oneOf: [new OA\Schema(ref: '#/components/schemas/Phrase'), new OA\Schema(type: 'null')]),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'WhyNot',
+        type: 'object',
+        additionalProperties: false,
+        required: ['cut', 'in_case', 'lead_days', 'place', 'score', 'best', 'match', 'worse_by', 'refusals'],
+        properties: [
+            new OA\Property(property: 'cut', ref: '#/components/schemas/NamedCut'),
+            new OA\Property(property: 'in_case', type: 'boolean'),
+            new OA\Property(property: 'lead_days', type: 'integer', nullable: true),
+            new OA\Property(property: 'place', type: 'integer', nullable: true),
+            new OA\Property(property: 'score', type: 'number', nullable: true),
+            new OA\Property(property: 'best', oneOf: [new OA\Schema(ref: '#/components/schemas/BestMatch'), new OA\Schema(type: 'null')]),
+            new OA\Property(property: 'match', oneOf: [new OA\Schema(ref: '#/components/schemas/Found'), new OA\Schema(type: 'null')]),
+            new OA\Property(property: 'worse_by', type: 'array', items: new OA\Items(ref: '#/components/schemas/WorseBy')),
+            new OA\Property(property: 'refusals', type: 'array', items: new OA\Items(ref: '#/components/schemas/Refusal')),
+        ],
+    ),
+]
 final class MatchSchemas {}

@@ -13,7 +13,10 @@ use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionProperty;
 
-/** Schemas of what the core's types are written as by Contract\Json: from the same properties, their types and what their docblock says of them. */
+/**
+ * Schemas of what the core's types are written as by Contract\Json: from the same properties, their types and what their docblock says
+ * of them.
+ */
 final class Reflected
 {
     /** @var array<string, array<string, mixed>> by name */
@@ -25,7 +28,7 @@ final class Reflected
      */
     public static function of(string $class): array
     {
-        $reflected = new self;
+        $reflected = new self();
         $reflected->reference($class);
         ksort($reflected->schemas);
 
@@ -42,7 +45,12 @@ final class Reflected
         if (! isset($this->schemas[$name]) && $class !== Phrase::class) {
             $this->schemas[$name] = []; // so that what holds itself comes to an end
             $properties = $this->properties($class);
-            $this->schemas[$name] = ['required' => array_keys($properties), 'type' => 'object', 'properties' => $properties, 'additionalProperties' => false];
+            $this->schemas[$name] = [
+                'required' => array_keys($properties),
+                'type' => 'object',
+                'properties' => $properties,
+                'additionalProperties' => false,
+            ];
         }
 
         return ['$ref' => "#/components/schemas/{$name}"];
@@ -55,15 +63,23 @@ final class Reflected
     private function properties(string $class): array
     {
         if ($class === Phrase::class) {
-            return ['key' => ['type' => 'string'], 'args' => ['type' => 'object', 'additionalProperties' => ['oneOf' => [['type' => 'string'], ['type' => 'number']]]]];
+            return [
+                'key' => ['type' => 'string'],
+                'args' => ['type' => 'object', 'additionalProperties' => ['oneOf' => [['type' => 'string'], ['type' => 'number']]]],
+            ];
         }
         $reflection = new ReflectionClass($class);
-        preg_match_all('/@param\s+(.+?)\s{2}\$(\w+)[ \t]*(.*)/', (string) $reflection->getConstructor()?->getDocComment(), $said, PREG_SET_ORDER);
+        preg_match_all(
+            '/@param\s+(.+?)\s{2}\$(\w+)[ \t]*(.*)/',
+            (string) $reflection->getConstructor()?->getDocComment(),
+            $said,
+            PREG_SET_ORDER,
+        );
         [$types, $texts] = [array_column($said, 1, 2), array_column($said, 3, 2)];
         $schemas = [];
         foreach ($reflection->getProperties(ReflectionProperty::IS_PUBLIC) as $property) {
             $type = $property->getType();
-            if (! $type instanceof ReflectionNamedType) {
+            if (! ($type instanceof ReflectionNamedType)) {
                 throw new LogicException("{$class}: {$property->getName()} has no one type.");
             }
             if ($property->getAttributes(Flat::class) !== []) {
@@ -77,7 +93,9 @@ final class Reflected
             $schema = $this->schema($type->getName() === 'array' ? $written : $type->getName(), $reflection);
             $text = trim($texts[$property->getName()] ?? '');
             if ($type->allowsNull()) {
-                $schema = isset($schema['$ref']) ? ['oneOf' => [$schema, ['type' => 'null']]] : [...$schema, 'type' => [$schema['type'] ?? 'string', 'null']];
+                $schema = isset($schema['$ref'])
+                    ? ['oneOf' => [$schema, ['type' => 'null']]]
+                    : [...$schema, 'type' => [$schema['type'] ?? 'string', 'null']];
             }
             $schemas[Json::key($property->getName())] = $text === '' ? $schema : ['description' => $text, ...$schema];
         }
@@ -92,7 +110,13 @@ final class Reflected
      */
     private function schema(string $type, ReflectionClass $in): array
     {
-        $simple = ['string' => ['type' => 'string'], 'float' => ['type' => 'number'], 'int' => ['type' => 'integer'], 'bool' => ['type' => 'boolean']][$type] ?? null;
+        $simple =
+            [
+                'string' => ['type' => 'string'],
+                'float' => ['type' => 'number'],
+                'int' => ['type' => 'integer'],
+                'bool' => ['type' => 'boolean'],
+            ][$type] ?? null;
         if ($simple !== null) {
             return $simple;
         }

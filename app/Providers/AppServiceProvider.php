@@ -40,10 +40,27 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(DataFolder::class, DataFolder::shipped(...));
-        foreach ([Catalogue::class, DonenessTable::class, SafetyRules::class, Kitchen::class, GradeTable::class, Schools::class, TicketAssembly::class, AtlasReport::class, GradeReport::class, Substitutes::class, CatalogueFile::class] as $class) {
+        foreach (
+            [
+                Catalogue::class,
+                DonenessTable::class,
+                SafetyRules::class,
+                Kitchen::class,
+                GradeTable::class,
+                Schools::class,
+                TicketAssembly::class,
+                AtlasReport::class,
+                GradeReport::class,
+                Substitutes::class,
+                CatalogueFile::class,
+            ] as $class
+        ) {
             $this->app->singleton($class, fn () => $class::from($this->app->make(DataFolder::class)));
         }
-        $this->app->singleton(CounterDesk::class, fn (): CounterDesk => CounterDesk::from($this->app->make(DataFolder::class), $this->app->make(CookCache::class)));
+        $this->app->singleton(
+            CounterDesk::class,
+            fn (): CounterDesk => CounterDesk::from($this->app->make(DataFolder::class), $this->app->make(CookCache::class)),
+        );
         $this->app->singleton(AskReader::class);
         $this->app->singleton(Palette::class, fn (): Palette => Palette::fromFile(resource_path('wording/palette.json')));
         $this->app->singleton(Wording::class, fn (): Wording => Wording::fromFile(resource_path('wording/en.json')));
@@ -58,15 +75,32 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('change-case', fn (User $user): bool => $user->role->changesCase());
         Gate::define('move-stock', fn (User $user): bool => true);
         Gate::define('run-house', fn (User $user): bool => $user->role->runsHouse());
-        Gate::define('own-staff', fn (User $user, User $other): Response => $user->shop_id === $other->shop_id ? Response::allow() : Response::denyAsNotFound());
-        Gate::define('own-customer', fn (User $user, Customer $customer): Response => $user->shop_id === $customer->shop_id ? Response::allow() : Response::denyAsNotFound());
-        Gate::define('own-lot', fn (User $user, Lot $lot): Response => $user->shop_id === $lot->shop_id ? Response::allow() : Response::denyAsNotFound());
+        Gate::define(
+            'own-staff',
+            fn (User $user, User $other): Response => $user->shop_id === $other->shop_id ? Response::allow() : Response::denyAsNotFound(),
+        );
+        Gate::define(
+            'own-customer',
+            fn (User $user, Customer $customer): Response => $user->shop_id === $customer->shop_id
+                ? Response::allow()
+                : Response::denyAsNotFound(),
+        );
+        Gate::define(
+            'own-lot',
+            fn (User $user, Lot $lot): Response => $user->shop_id === $lot->shop_id ? Response::allow() : Response::denyAsNotFound(),
+        );
         Gate::define('advise', fn (User $user): bool => $user->role->givesTickets());
-        RateLimiter::for('sign-in', fn (Request $request): array => [
-            Limit::perMinute(5)->by((is_string($name = $request->input('sign_in')) ? $name : '').'|'.$request->ip()),
-            Limit::perMinute(30)->by((string) $request->ip()),
-        ]);
-        RateLimiter::for('advice', fn (Request $request): Limit => Limit::perMinute(600)->by((string) ($request->user()->id ?? $request->ip())));
+        RateLimiter::for(
+            'sign-in',
+            fn (Request $request): array => [
+                Limit::perMinute(5)->by((is_string($name = $request->input('sign_in')) ? $name : '').'|'.$request->ip()),
+                Limit::perMinute(30)->by((string) $request->ip()),
+            ],
+        );
+        RateLimiter::for(
+            'advice',
+            fn (Request $request): Limit => Limit::perMinute(600)->by((string) ($request->user()->id ?? $request->ip())),
+        );
         if ($this->app->environment('production')) {
             URL::forceHttps();
         }

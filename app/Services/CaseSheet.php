@@ -32,10 +32,15 @@ final readonly class CaseSheet
             'totals' => [
                 'lots' => count($there),
                 'weight_g' => array_sum(array_column($there, 'weight_g')),
-                'value' => round(array_sum(array_map(static fn (array $lot): float => $lot['weight_g'] * $lot['price_per_kg'] / 1000.0, $there)), 2),
+                'value' => round(
+                    array_sum(array_map(static fn (array $lot): float => ($lot['weight_g'] * $lot['price_per_kg']) / 1000.0, $there)),
+                    2,
+                ),
                 'past' => count(array_filter($there, static fn (array $lot): bool => ($lot['days_left'] ?? 0) < 0)),
                 'due' => count(array_filter($there, static fn (array $lot): bool => in_array($lot['days_left'], [0, 1], true))),
-                'sold_out' => count(array_filter($lots, static fn (array $lot): bool => $lot['lead_days'] === 0 && (int) $lot['weight_g'] === 0)),
+                'sold_out' => count(
+                    array_filter($lots, static fn (array $lot): bool => $lot['lead_days'] === 0 && (int) $lot['weight_g'] === 0),
+                ),
             ],
             'may_change' => $user->role->changesCase(),
         ];
@@ -53,7 +58,11 @@ final readonly class CaseSheet
         }
 
         return [
-            'id' => $row->id, ...$data, 'cut_name' => $cut?->name, 'group' => $cut?->group->value, 'is_round' => $cut?->build->isRound() ?? false,
+            'id' => $row->id,
+            ...$data,
+            'cut_name' => $cut?->name,
+            'group' => $cut?->group->value,
+            'is_round' => $cut?->build->isRound() ?? false,
             'fat_pct' => $lot?->fat === null ? null : round($lot->fat->meanPct, 1),
             'days_left' => $lot?->daysLeft($today),
             'fits_cut' => $lot !== null,

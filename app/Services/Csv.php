@@ -41,7 +41,8 @@ final class Csv
     {
         $rows = [];
         foreach (self::lines($text, $known, PHP_INT_MAX) as $number => $row) {
-            $rows[] = $row instanceof Phrase ? throw InputRefused::because([new Violation("row {$number}", 'not_allowed', null, $row)]) : $row;
+            $rows[] =
+                $row instanceof Phrase ? throw InputRefused::because([new Violation("row {$number}", 'not_allowed', null, $row)]) : $row;
         }
 
         return $rows;
@@ -70,9 +71,10 @@ final class Csv
             if ($cells === [null]) {
                 continue;
             }
-            $rows[$number] = count($cells) === count($header)
-                ? array_combine($header, array_map(static fn (?string $cell): string => self::plain((string) $cell), $cells))
-                : new Phrase('error.row_cells', ['cells' => count($cells), 'header' => count($header)]);
+            $rows[$number] =
+                count($cells) === count($header)
+                    ? array_combine($header, array_map(static fn (?string $cell): string => self::plain((string) $cell), $cells))
+                    : new Phrase('error.row_cells', ['cells' => count($cells), 'header' => count($header)]);
             if (count($rows) > $most) {
                 throw InputRefused::one('file', 'out_of_range', count($rows), 'table_up_to', ['rows' => $most]);
             }
@@ -83,7 +85,10 @@ final class Csv
 
     private static function defused(string $cell): string
     {
-        return $cell !== '' && (str_contains(self::RUNS, $cell[0]) || ($cell[0] === "'" && isset($cell[1]) && str_contains(self::RUNS, $cell[1]))) ? "'{$cell}" : $cell;
+        return $cell !== '' &&
+            (str_contains(self::RUNS, $cell[0]) || ($cell[0] === "'" && isset($cell[1]) && str_contains(self::RUNS, $cell[1])))
+            ? "'{$cell}"
+            : $cell;
     }
 
     /** As it was before it was defused. */

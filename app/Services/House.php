@@ -24,7 +24,11 @@ final readonly class House
 
     public function rules(Shop $shop): HouseRules
     {
-        return $this->reader->read(['time_zone' => $shop->now()->getTimezone()->getName(), ...$shop->house ?? [], 'profile' => $shop->safety_profile->value]);
+        return $this->reader->read([
+            'time_zone' => $shop->now()->getTimezone()->getName(),
+            ...$shop->house ?? [],
+            'profile' => $shop->safety_profile->value,
+        ]);
     }
 
     /** @return array<string, mixed> */
@@ -34,18 +38,35 @@ final readonly class House
 
         return [
             'rules' => [
-                'profile' => $rules->standard->profile->value, 'schools' => (object) $rules->schools, 'stops_below' => $rules->standard->tightening->stopsBelow, 'minimum_c' => (object) $rules->standard->tightening->minimumC,
-                'portions_pct' => round(100.0 * $rules->portions), 'time_zone' => $rules->timeZone, 'margin_pct' => $shop->margin_pct === null ? null : (float) $shop->margin_pct, 'units' => $shop->units, 'language' => $shop->language, 'currency' => $shop->currency,
+                'profile' => $rules->standard->profile->value,
+                'schools' => (object) $rules->schools,
+                'stops_below' => $rules->standard->tightening->stopsBelow,
+                'minimum_c' => (object) $rules->standard->tightening->minimumC,
+                'portions_pct' => round(100.0 * $rules->portions),
+                'time_zone' => $rules->timeZone,
+                'margin_pct' => $shop->margin_pct === null ? null : (float) $shop->margin_pct,
+                'units' => $shop->units,
+                'language' => $shop->language,
+                'currency' => $shop->currency,
             ],
-            'schools' => array_map(static fn (School $school): array => [
-                'id' => $school->id, 'options' => $school->options, 'default' => $school->default, 'chosen' => $rules->schools[$school->id] ?? $school->default, 'is_computed' => $school->isComputed(),
-            ], $this->schools->schools),
+            'schools' => array_map(
+                static fn (School $school): array => [
+                    'id' => $school->id,
+                    'options' => $school->options,
+                    'default' => $school->default,
+                    'chosen' => $rules->schools[$school->id] ?? $school->default,
+                    'is_computed' => $school->isComputed(),
+                ],
+                $this->schools->schools,
+            ),
             'minimums' => array_map(function (FoodClass $class) use ($rules): array {
                 $rule = $this->safety->rule(new Standard($rules->standard->profile), $class);
 
                 return ['food_class' => $class->value, 'official_c' => $rule->officialC, 'rest_s' => $rule->officialRestS];
             }, FoodClass::cases()),
-            'languages' => self::LANGUAGES, 'currencies' => self::CURRENCIES, 'may_change' => $mayChange,
+            'languages' => self::LANGUAGES,
+            'currencies' => self::CURRENCIES,
+            'may_change' => $mayChange,
         ];
     }
 }

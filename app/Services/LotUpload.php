@@ -18,7 +18,8 @@ final readonly class LotUpload
 
     /**
      * @param  list<Lot>  $lots
-     * @param  list<array{row: int, key: string, message: string}>  $refused  as the file counts them: the header of a table is row 1, the first of a list is 1
+     * @param  list<array{row: int, key: string, message: string}>  $refused  as the file counts them: the header of a table is row 1,
+     *     the first of a list is 1
      */
     private function __construct(public array $lots, public array $refused) {}
 
@@ -41,7 +42,11 @@ final readonly class LotUpload
                 $lots[] = $lot;
             } catch (InputRefused $error) {
                 foreach ($error->violations as $violation) {
-                    $refused[] = ['row' => $number, 'key' => $violation->key, 'message' => app(Refusals::class)->message($violation, Units::Metric)];
+                    $refused[] = [
+                        'row' => $number,
+                        'key' => $violation->key,
+                        'message' => app(Refusals::class)->message($violation, Units::Metric),
+                    ];
                 }
             }
         }
@@ -53,7 +58,10 @@ final readonly class LotUpload
     private static function rows(Request $request): array
     {
         if (str_starts_with($request->headers->get('Content-Type') ?? '', 'text/csv')) {
-            return array_map(static fn (array|Phrase $row): array|Phrase => $row instanceof Phrase ? $row : LotCsv::lot($row), Csv::lines($request->getContent(), LotCsv::HEADER, self::MOST_ROWS));
+            return array_map(
+                static fn (array|Phrase $row): array|Phrase => $row instanceof Phrase ? $row : LotCsv::lot($row),
+                Csv::lines($request->getContent(), LotCsv::HEADER, self::MOST_ROWS),
+            );
         }
         $data = json_decode($request->getContent(), true);
         $lots = is_array($data) ? $data['lots'] ?? null : null;

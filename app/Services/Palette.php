@@ -24,7 +24,10 @@ final readonly class Palette
         $before = $stops[0];
         foreach ($stops as $stop) {
             if ($celsius < $stop['from_c']) {
-                $share = $stop['from_c'] === $before['from_c'] ? 0.0 : max(0.0, ($celsius - $before['from_c']) / ($stop['from_c'] - $before['from_c']));
+                $share =
+                    $stop['from_c'] === $before['from_c']
+                        ? 0.0
+                        : max(0.0, ($celsius - $before['from_c']) / ($stop['from_c'] - $before['from_c']));
 
                 return self::mix($before['colour'], $stop['colour'], $share);
             }

@@ -23,19 +23,33 @@ final readonly class Refusals
      */
     public function all(array $violations): array
     {
-        return array_map(fn (Violation $violation): array => [
-            'key' => $violation->key, 'reason' => $violation->reason, 'value' => $violation->shown(), 'allowed' => $this->allowed($violation, Units::Metric),
-            'message' => $this->message($violation, Units::Metric), 'says' => $violation->allowed->toArray(),
-        ], $violations);
+        return array_map(
+            fn (Violation $violation): array => [
+                'key' => $violation->key,
+                'reason' => $violation->reason,
+                'value' => $violation->shown(),
+                'allowed' => $this->allowed($violation, Units::Metric),
+                'message' => $this->message($violation, Units::Metric),
+                'says' => $violation->allowed->toArray(),
+            ],
+            $violations,
+        );
     }
 
     public function message(Violation $violation, Units $units): string
     {
         $reason = $this->wording->has('refused', $violation->reason) ? $violation->reason : 'other';
 
-        return $this->wording->text('refused', $reason, [
-            'field' => $this->label($violation->key), 'value' => $this->value($violation, $units), 'allowed' => $this->allowed($violation, $units),
-        ], $units);
+        return $this->wording->text(
+            'refused',
+            $reason,
+            [
+                'field' => $this->label($violation->key),
+                'value' => $this->value($violation, $units),
+                'allowed' => $this->allowed($violation, $units),
+            ],
+            $units,
+        );
     }
 
     private function allowed(Violation $violation, Units $units): string

@@ -23,7 +23,7 @@ final readonly class ShopCatalogue
     {
         $changes = $this->changes($shop);
 
-        return $changes == new ShopChanges ? $this->shipped : $this->shipped->with($changes);
+        return $changes == new ShopChanges() ? $this->shipped : $this->shipped->with($changes);
     }
 
     public function changes(Shop $shop): ShopChanges
@@ -59,7 +59,12 @@ final readonly class ShopCatalogue
                 OwnCut::query()->create(['shop_id' => $shop->id, 'slug' => $own->text('slug'), 'record' => $own->toArray()]);
             }
             foreach ($changes->names as $name) {
-                OwnName::query()->create(['shop_id' => $shop->id, 'cut_slug' => $name['cut'], 'place' => $name['place'], 'name' => $name['name']]);
+                OwnName::query()->create([
+                    'shop_id' => $shop->id,
+                    'cut_slug' => $name['cut'],
+                    'place' => $name['place'],
+                    'name' => $name['name'],
+                ]);
             }
             foreach ($changes->hidden as $slug) {
                 HiddenCut::query()->create(['shop_id' => $shop->id, 'cut_slug' => $slug]);

@@ -17,7 +17,10 @@ final class SignIn
     {
         /** @var User|null $user */
         $user = User::query()->where('sign_in', $name)->whereNull('left_at')->first();
-        $isRight = Hash::check($password, $user->password ?? cache()->rememberForever('sign-in.nobody', static fn (): string => Hash::make('nobody')));
+        $isRight = Hash::check(
+            $password,
+            $user->password ?? cache()->rememberForever('sign-in.nobody', static fn (): string => Hash::make('nobody')),
+        );
 
         return $isRight ? $user : null;
     }

@@ -41,9 +41,16 @@ final readonly class Stock
         $reader = new LotReader($catalogue, $this->grades);
         $today = $shop->now();
         $lots = [];
-        $rows = DB::table('lots')->where('shop_id', $shop->id)->where(fn (Builder $query) => $query->whereNull('left_g')->orWhere('left_g', '>', 0))->orderBy('number')->get();
+        $rows = DB::table('lots')
+            ->where('shop_id', $shop->id)
+            ->where(fn (Builder $query) => $query->whereNull('left_g')->orWhere('left_g', '>', 0))
+            ->orderBy('number')
+            ->get();
         foreach ($rows as $row) {
-            $lot = $catalogue->knows((string) $row->cut_slug) && ! $catalogue->isHidden((string) $row->cut_slug) ? $this->read($reader, (array) $row, $today) : null;
+            $lot =
+                $catalogue->knows((string) $row->cut_slug) && ! $catalogue->isHidden((string) $row->cut_slug)
+                    ? $this->read($reader, (array) $row, $today)
+                    : null;
             if ($lot !== null) {
                 $lots[] = $lot;
             }
@@ -76,7 +83,9 @@ final readonly class Stock
         if ($number === null) {
             return [null, null];
         }
-        $row = (is_string($number) ? LotRow::query()->where('shop_id', $shop->id)->where('number', $number)->first() : null) ?? throw InputRefused::one('lot', 'not_allowed', $number, 'lot');
+        $row =
+            (is_string($number) ? LotRow::query()->where('shop_id', $shop->id)->where('number', $number)->first() : null) ??
+            throw InputRefused::one('lot', 'not_allowed', $number, 'lot');
 
         return [$row, $this->reader($shop)->read(self::data($row->getRawOriginal(), $shop->now()))];
     }
@@ -84,8 +93,9 @@ final readonly class Stock
     /**
      * @param  array<string, mixed>  $raw  columns of a row
      * @param  DateTimeImmutable  $today  by the shop's clock
-     * @return array{number: scalar|null, cut: scalar|null, grade: scalar|null, thickness_mm: float|null, weight_g: int|null, price_per_kg: float, aged_days: int|null,
-     *     packed: scalar|null, origin: scalar|null, use_by: string|null, parasite_frozen: bool, pierced: bool, stuffed: bool, rearing: scalar|null, lead_days: int} in the form of LotReader
+     * @return array{number: scalar|null, cut: scalar|null, grade: scalar|null, thickness_mm: float|null, weight_g: int|null,
+     *     price_per_kg: float, aged_days: int|null, packed: scalar|null, origin: scalar|null, use_by: string|null,
+     *     parasite_frozen: bool, pierced: bool, stuffed: bool, rearing: scalar|null, lead_days: int} in the form of LotReader
      */
     public static function data(array $raw, DateTimeImmutable $today): array
     {
@@ -94,29 +104,49 @@ final readonly class Stock
         $agedFrom = $row['aged_from'] === null ? null : new DateTimeImmutable(substr((string) $row['aged_from'], 0, 10));
 
         return [
-            'number' => $row['number'], 'cut' => $row['cut_slug'], 'grade' => $row['grade'],
+            'number' => $row['number'],
+            'cut' => $row['cut_slug'],
+            'grade' => $row['grade'],
             'thickness_mm' => $row['thickness_mm'] === null ? null : (float) $row['thickness_mm'],
             'weight_g' => $row['left_g'] === null ? null : (int) $row['left_g'],
             'price_per_kg' => (int) $row['price_per_kg_minor'] / 100.0,
-            'aged_days' => $agedFrom === null ? null : min(400, max(0, (int) $agedFrom->diff(new DateTimeImmutable($today->format('Y-m-d')))->format('%r%a'))),
-            'packed' => $row['packed'], 'origin' => $row['origin'] === '' ? null : $row['origin'],
+            'aged_days' => $agedFrom === null
+                    ? null
+                    : min(400, max(0, (int) $agedFrom->diff(new DateTimeImmutable($today->format('Y-m-d')))->format('%r%a'))),
+            'packed' => $row['packed'],
+            'origin' => $row['origin'] === '' ? null : $row['origin'],
             'use_by' => $row['use_by'] === null ? null : substr((string) $row['use_by'], 0, 10),
-            'parasite_frozen' => (bool) $row['parasite_frozen'], 'pierced' => (bool) $row['pierced'], 'stuffed' => (bool) $row['stuffed'], 'rearing' => $row['rearing'], 'lead_days' => (int) $row['lead_days'],
+            'parasite_frozen' => (bool) $row['parasite_frozen'],
+            'pierced' => (bool) $row['pierced'],
+            'stuffed' => (bool) $row['stuffed'],
+            'rearing' => $row['rearing'],
+            'lead_days' => (int) $row['lead_days'],
         ];
     }
 
     /**
-     * @return array{number: string, cut_slug: string, grade: string|null, thickness_mm: float|null, left_g: int|null, price_per_kg_minor: int, aged_from: string|null,
-     *     packed: string, origin: string, use_by: string|null, parasite_frozen: bool, pierced: bool, stuffed: bool, rearing: string|null, lead_days: int} columns of a row
+     * @return array{number: string, cut_slug: string, grade: string|null, thickness_mm: float|null, left_g: int|null,
+     *     price_per_kg_minor: int, aged_from: string|null, packed: string, origin: string, use_by: string|null,
+     *     parasite_frozen: bool, pierced: bool, stuffed: bool, rearing: string|null, lead_days: int} columns of a row
      */
     public static function columns(Lot $lot, DateTimeImmutable $today): array
     {
         return [
-            'number' => $lot->number, 'cut_slug' => $lot->cut->slug, 'grade' => $lot->grade, 'thickness_mm' => $lot->thickness?->toMillimetres(),
-            'left_g' => $lot->left === null ? null : (int) round($lot->left->toGrams()), 'price_per_kg_minor' => $lot->pricePerKgMinor,
+            'number' => $lot->number,
+            'cut_slug' => $lot->cut->slug,
+            'grade' => $lot->grade,
+            'thickness_mm' => $lot->thickness?->toMillimetres(),
+            'left_g' => $lot->left === null ? null : (int) round($lot->left->toGrams()),
+            'price_per_kg_minor' => $lot->pricePerKgMinor,
             'aged_from' => $lot->agedDays === null ? null : $today->modify("-{$lot->agedDays} days")->format('Y-m-d'),
-            'packed' => $lot->packed->value, 'origin' => $lot->origin, 'use_by' => $lot->useBy?->format('Y-m-d'),
-            'parasite_frozen' => $lot->isParasiteFrozen, 'pierced' => $lot->isPierced, 'stuffed' => $lot->isStuffed, 'rearing' => $lot->rearing?->value, 'lead_days' => $lot->leadDays,
+            'packed' => $lot->packed->value,
+            'origin' => $lot->origin,
+            'use_by' => $lot->useBy?->format('Y-m-d'),
+            'parasite_frozen' => $lot->isParasiteFrozen,
+            'pierced' => $lot->isPierced,
+            'stuffed' => $lot->isStuffed,
+            'rearing' => $lot->rearing?->value,
+            'lead_days' => $lot->leadDays,
         ];
     }
 }

@@ -65,7 +65,9 @@ enum Units: string
         }
         $ounces = Mass::ofGrams($grams)->toOunces();
 
-        return $ounces >= 32.0 ? sprintf("%d\u{a0}lb %s\u{a0}oz", intdiv((int) round($ounces), 16), (int) round($ounces) % 16) : self::plain($ounces, 1)."\u{a0}oz";
+        return $ounces >= 32.0
+            ? sprintf("%d\u{a0}lb %s\u{a0}oz", intdiv((int) round($ounces), 16), (int) round($ounces) % 16)
+            : self::plain($ounces, 1)."\u{a0}oz";
     }
 
     public static function duration(float $seconds): string

@@ -69,7 +69,8 @@ final readonly class Wording
             };
         }
 
-        return (string) (MessageFormatter::formatMessage($this->locale, $sentence, $shown) ?: throw new LogicException("Wording that is no message: {$section}: {$key}."));
+        return (string) (MessageFormatter::formatMessage($this->locale, $sentence, $shown) ?:
+        throw new LogicException("Wording that is no message: {$section}: {$key}."));
     }
 
     public function money(float $amount, string $currency): string
@@ -80,7 +81,12 @@ final readonly class Wording
     /** A day by the clock of its own zone. */
     public function day(DateTimeInterface $day): string
     {
-        return (string) (new IntlDateFormatter($this->locale, IntlDateFormatter::MEDIUM, IntlDateFormatter::NONE, $day->getTimezone()))->format($day);
+        return (string) (new IntlDateFormatter(
+            $this->locale,
+            IntlDateFormatter::MEDIUM,
+            IntlDateFormatter::NONE,
+            $day->getTimezone(),
+        ))->format($day);
     }
 
     /** What stands under a key that need not have words; else the key itself. */

@@ -10,7 +10,15 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration
 {
     /** Names that stand for one thing are compared sign by sign: "l1" is not "L1", and neither is "L1 ". */
-    private const EXACT = [['lots', 'number', 40], ['users', 'sign_in', 60], ['own_cuts', 'slug', 60], ['own_names', 'cut_slug', 60], ['own_names', 'name', 60], ['hidden_cuts', 'cut_slug', 60], ['customers', 'name', 60]];
+    private const EXACT = [
+        ['lots', 'number', 40],
+        ['users', 'sign_in', 60],
+        ['own_cuts', 'slug', 60],
+        ['own_names', 'cut_slug', 60],
+        ['own_names', 'name', 60],
+        ['hidden_cuts', 'cut_slug', 60],
+        ['customers', 'name', 60],
+    ];
 
     public function up(): void
     {
@@ -31,14 +39,18 @@ return new class extends Migration
             $table->string('rearing', 8)->nullable(); // farmed or wild; null: nobody said
         });
         foreach (self::EXACT as [$name, $column, $length]) {
-            DB::statement("ALTER TABLE {$name} MODIFY {$column} VARCHAR({$length}) CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin NOT NULL");
+            DB::statement(
+                "ALTER TABLE {$name} MODIFY {$column} VARCHAR({$length}) CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin NOT NULL",
+            );
         }
     }
 
     public function down(): void
     {
         foreach (self::EXACT as [$name, $column, $length]) {
-            DB::statement("ALTER TABLE {$name} MODIFY {$column} VARCHAR({$length}) CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci NOT NULL");
+            DB::statement(
+                "ALTER TABLE {$name} MODIFY {$column} VARCHAR({$length}) CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci NOT NULL",
+            );
         }
         Schema::table('lots', fn (Blueprint $table) => $table->dropColumn(['stuffed', 'rearing']));
         Schema::table('tickets', fn (Blueprint $table) => $table->dropColumn('taken_back_at'));

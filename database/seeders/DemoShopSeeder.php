@@ -33,18 +33,48 @@ final class DemoShopSeeder extends Seeder
 
     /** @var list<array{label: string, units: Units, ask: array<string, mixed>}> */
     private const TICKETS = [
-        ['label' => 'Pell, Quay Row', 'units' => Units::Metric, 'ask' => [
-            'cut' => 'lamb-rump', 'thickness_mm' => 45, 'method' => 'sear_then_oven', 'diners' => [['count' => 4, 'doneness' => 'medium_rare']],
-        ]],
-        ['label' => 'Mrs Dunmarrow', 'units' => Units::Imperial, 'ask' => [
-            'cut' => 'beef-burger', 'thickness_mm' => 20, 'method' => 'pan', 'diners' => [['count' => 3, 'doneness' => 'cooked_through', 'at_risk' => true]],
-        ]],
-        ['label' => 'Harbour office', 'units' => Units::Metric, 'ask' => [
-            'cut' => 'venison-haunch-steak', 'rearing' => 'farmed', 'thickness_mm' => 28, 'method' => 'pan', 'diners' => [['count' => 6, 'appetite' => 'hearty', 'doneness' => 'medium_rare']],
-        ]],
-        ['label' => 'Tam', 'units' => Units::Metric, 'ask' => [
-            'cut' => 'salmon-loin', 'thickness_mm' => 30, 'method' => 'water_bath', 'parasite_frozen' => true, 'diners' => [['count' => 2, 'doneness' => 'cooked']],
-        ]],
+        [
+            'label' => 'Pell, Quay Row',
+            'units' => Units::Metric,
+            'ask' => [
+                'cut' => 'lamb-rump',
+                'thickness_mm' => 45,
+                'method' => 'sear_then_oven',
+                'diners' => [['count' => 4, 'doneness' => 'medium_rare']],
+            ],
+        ],
+        [
+            'label' => 'Mrs Dunmarrow',
+            'units' => Units::Imperial,
+            'ask' => [
+                'cut' => 'beef-burger',
+                'thickness_mm' => 20,
+                'method' => 'pan',
+                'diners' => [['count' => 3, 'doneness' => 'cooked_through', 'at_risk' => true]],
+            ],
+        ],
+        [
+            'label' => 'Harbour office',
+            'units' => Units::Metric,
+            'ask' => [
+                'cut' => 'venison-haunch-steak',
+                'rearing' => 'farmed',
+                'thickness_mm' => 28,
+                'method' => 'pan',
+                'diners' => [['count' => 6, 'appetite' => 'hearty', 'doneness' => 'medium_rare']],
+            ],
+        ],
+        [
+            'label' => 'Tam',
+            'units' => Units::Metric,
+            'ask' => [
+                'cut' => 'salmon-loin',
+                'thickness_mm' => 30,
+                'method' => 'water_bath',
+                'parasite_frozen' => true,
+                'diners' => [['count' => 2, 'doneness' => 'cooked']],
+            ],
+        ],
     ];
 
     public function run(StoreTicket $store, ImportLots $import, Stock $stock): void

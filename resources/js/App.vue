@@ -20,14 +20,27 @@ const session = useSession()
 useArrival('Nessmark')
 
 const units = useUnits()
-watch(() => session.data.value?.shop.time_zone, (own) => { shopZone.value = own }, { immediate: true })
-watch(() => session.data.value?.shop.units, (own) => { if (own) units.house = own }, { immediate: true })
+watch(
+  () => session.data.value?.shop.time_zone,
+  (own) => {
+    shopZone.value = own
+  },
+  { immediate: true },
+)
+watch(
+  () => session.data.value?.shop.units,
+  (own) => {
+    if (own) units.house = own
+  },
+  { immediate: true },
+)
 
 const signingIn = computed(() => route.name === 'sign-in')
 watch(
   () => session.error.value,
   (error) => {
-    if (error instanceof ApiError && error.status === 401 && !signingIn.value) void router.push({ name: 'sign-in', query: { to: route.fullPath } })
+    if (error instanceof ApiError && error.status === 401 && !signingIn.value)
+      void router.push({ name: 'sign-in', query: { to: route.fullPath } })
   },
 )
 </script>

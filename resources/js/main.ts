@@ -27,7 +27,11 @@ if (mount !== null) {
     if (error instanceof ApiError && [401, 419].includes(error.status)) void queries.invalidateQueries({ queryKey: sessionKeys.all })
   }
   const queries = new QueryClient({
-    queryCache: new QueryCache({ onError: (error, query) => { if (query.queryKey[0] !== sessionKeys.all[0]) onError(error) } }),
+    queryCache: new QueryCache({
+      onError: (error, query) => {
+        if (query.queryKey[0] !== sessionKeys.all[0]) onError(error)
+      },
+    }),
     mutationCache: new MutationCache({ onError }),
     defaultOptions: {
       queries: {

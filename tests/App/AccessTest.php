@@ -36,7 +36,12 @@ final class AccessTest extends AppTestCase
         yield 'sees what a school comes to' => ['POST', 'schools/oil/difference', [], [$advisor, $cutter, $head]];
         yield 'prices' => ['GET', 'price?cost_per_kg=10&margin_pct=30', [], [$cutter, $head]];
         yield 'sees who works here' => ['GET', 'staff', [], [$head]];
-        yield 'takes somebody on' => ['POST', 'staff', ['name' => 'Una', 'sign_in' => 'una', 'role' => 'cutter', 'password' => 'long-enough-3'], [$head]];
+        yield 'takes somebody on' => [
+            'POST',
+            'staff',
+            ['name' => 'Una', 'sign_in' => 'una', 'role' => 'cutter', 'password' => 'long-enough-3'],
+            [$head],
+        ];
         yield 'sees customers' => ['GET', 'customers', [], [$advisor, $head]];
         yield 'keeps a customer' => ['POST', 'customers', ['name' => 'Elin'], [$advisor, $head]];
         yield 'forgets a customer' => ['DELETE', 'customers/{customer}', [], [$advisor, $head]];
@@ -51,13 +56,19 @@ final class AccessTest extends AppTestCase
     {
         $here = $this->staff(Role::HeadButcher, signIn: 'owner');
         $lot = self::lot($here);
-        $address = static fn (): string => '/api/v1/'.str_replace(['{lot}', '{customer}'], [(string) $lot->id, (string) self::customer($here)->id], $path);
+        $address = static fn (): string => '/api/v1/'.
+            str_replace(['{lot}', '{customer}'], [(string) $lot->id, (string) self::customer($here)->id], $path);
         foreach (Role::cases() as $role) {
-            $status = $this->actingAs($this->staff($role, signIn: "as-{$role->value}"))->json($verb, $address(), self::asNew($body, $role))->status();
+            $status = $this->actingAs($this->staff($role, signIn: "as-{$role->value}"))
+                ->json($verb, $address(), self::asNew($body, $role))
+                ->status();
             in_array($role, $may, true) ? self::assertLessThan(300, $status, $role->value) : self::assertSame(403, $status, $role->value);
         }
         if (str_contains($path, '{')) {
-            $this->actingAs($this->staff(Role::HeadButcher, shop: 'Shop over the bridge', signIn: 'elsewhere'))->json($verb, $address(), $body)->assertNotFound()->assertJsonPath('reason', 'not_found');
+            $this->actingAs($this->staff(Role::HeadButcher, shop: 'Shop over the bridge', signIn: 'elsewhere'))
+                ->json($verb, $address(), $body)
+                ->assertNotFound()
+                ->assertJsonPath('reason', 'not_found');
         }
         $this->app?->make('auth')->forgetGuards();
         $this->json($verb, $address(), $body)->assertUnauthorized();
@@ -84,6 +95,15 @@ final class AccessTest extends AppTestCase
 
     private static function lot(User $owner): Lot
     {
-        return Lot::query()->create(['shop_id' => $owner->shop_id, 'number' => 'Z0', 'cut_slug' => 'lamb-rump', 'thickness_mm' => 45, 'left_g' => 1000, 'price_per_kg_minor' => 2000, 'packed' => 'wet', 'origin' => '']);
+        return Lot::query()->create([
+            'shop_id' => $owner->shop_id,
+            'number' => 'Z0',
+            'cut_slug' => 'lamb-rump',
+            'thickness_mm' => 45,
+            'left_g' => 1000,
+            'price_per_kg_minor' => 2000,
+            'packed' => 'wet',
+            'origin' => '',
+        ]);
     }
 }

@@ -19,16 +19,29 @@ final class AdviceTest extends AppTestCase
 {
     public function test_an_ask_gets_its_ticket(): void
     {
-        $this->actingAs($this->staff())->postJson('/api/v1/advice', self::RUMP)->assertOk()
-            ->assertJsonPath('ticket.cut.slug', 'lamb-rump')->assertJsonPath('ticket.verdict.level', 'caution')->assertJsonPath('ticket.target.word', 'medium_rare');
+        $this->actingAs($this->staff())
+            ->postJson('/api/v1/advice', self::RUMP)
+            ->assertOk()
+            ->assertJsonPath('ticket.cut.slug', 'lamb-rump')
+            ->assertJsonPath('ticket.verdict.level', 'caution')
+            ->assertJsonPath('ticket.target.word', 'medium_rare');
     }
 
     public function test_another_oven_and_surface_give_another_ticket(): void
     {
         $this->actingAs($this->staff());
-        $usual = $this->postJson('/api/v1/advice', self::RUMP)->assertOk()->assertJsonPath('ticket.fires.oven', 'still')->assertJsonPath('ticket.surface', 'patted')->json('ticket');
-        $fan = $this->postJson('/api/v1/advice', [...self::RUMP, 'fires' => ['oven' => 'fan'], 'heat_c' => $usual['heat_c']])->assertOk()->assertJsonPath('ticket.fires.oven', 'fan')->json('ticket');
-        $wet = $this->postJson('/api/v1/advice', [...self::RUMP, 'surface' => 'wet'])->assertOk()->json('ticket');
+        $usual = $this->postJson('/api/v1/advice', self::RUMP)
+            ->assertOk()
+            ->assertJsonPath('ticket.fires.oven', 'still')
+            ->assertJsonPath('ticket.surface', 'patted')
+            ->json('ticket');
+        $fan = $this->postJson('/api/v1/advice', [...self::RUMP, 'fires' => ['oven' => 'fan'], 'heat_c' => $usual['heat_c']])
+            ->assertOk()
+            ->assertJsonPath('ticket.fires.oven', 'fan')
+            ->json('ticket');
+        $wet = $this->postJson('/api/v1/advice', [...self::RUMP, 'surface' => 'wet'])
+            ->assertOk()
+            ->json('ticket');
 
         self::assertLessThan($usual['time']['likely_s'], $fan['time']['likely_s']);
         self::assertGreaterThan($usual['time']['likely_s'], $wet['time']['likely_s']);
@@ -37,7 +50,10 @@ final class AdviceTest extends AppTestCase
     public function test_a_ticket_says_what_is_lost_what_the_bite_is_and_how_far_the_pan_falls(): void
     {
         $ask = ['cut' => 'duck-breast', 'thickness_mm' => 22, 'method' => 'pan', 'diners' => [['count' => 4, 'doneness' => 'pink']]];
-        $ticket = $this->actingAs($this->staff())->postJson('/api/v1/advice', [...$ask, 'fires' => ['pan' => 'clad', 'burner' => 'electric_ring']])->assertOk()->json('ticket');
+        $ticket = $this->actingAs($this->staff())
+            ->postJson('/api/v1/advice', [...$ask, 'fires' => ['pan' => 'clad', 'burner' => 'electric_ring']])
+            ->assertOk()
+            ->json('ticket');
 
         self::assertGreaterThan(0.0, $ticket['losses']['evaporated_share']);
         self::assertLessThan(1.0, $ticket['losses']['cooking_loss_share']);
@@ -81,43 +97,88 @@ final class AdviceTest extends AppTestCase
     #[DataProvider('broken')]
     public function test_bad_input_is_a_problem_that_names_the_key(array $change, string $key, string $reason): void
     {
-        $this->actingAs($this->staff())->postJson('/api/v1/advice', [...self::RUMP, ...$change])->assertUnprocessable()
+        $this->actingAs($this->staff())
+            ->postJson('/api/v1/advice', [...self::RUMP, ...$change])
+            ->assertUnprocessable()
             ->assertHeader('Content-Type', 'application/problem+json')
-            ->assertJsonPath('reason', 'input.refused')->assertJsonPath('violations.0.key', $key)->assertJsonPath('violations.0.reason', $reason);
+            ->assertJsonPath('reason', 'input.refused')
+            ->assertJsonPath('violations.0.key', $key)
+            ->assertJsonPath('violations.0.reason', $reason);
     }
 
     public function test_a_body_that_is_no_json_is_refused(): void
     {
-        $this->actingAs($this->staff())->call('POST', '/api/v1/advice', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: '{"cut":')
-            ->assertUnprocessable()->assertJsonPath('violations.0.key', '(input)');
+        $this->actingAs($this->staff())
+            ->call(
+                'POST',
+                '/api/v1/advice',
+                server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+                content: '{"cut":',
+            )
+            ->assertUnprocessable()
+            ->assertJsonPath('violations.0.key', '(input)');
     }
 
     public function test_a_cutter_does_not_advise(): void
     {
-        $this->actingAs($this->staff(Role::Cutter))->postJson('/api/v1/advice', self::RUMP)->assertForbidden()->assertJsonPath('reason', 'role.not_allowed');
+        $this->actingAs($this->staff(Role::Cutter))
+            ->postJson('/api/v1/advice', self::RUMP)
+            ->assertForbidden()
+            ->assertJsonPath('reason', 'role.not_allowed');
     }
 
     public function test_the_catalogue_says_what_may_be_chosen(): void
     {
-        $this->actingAs($this->staff())->getJson('/api/v1/catalogue')->assertOk()->assertJsonCount(count(array_filter(\Tests\Support\Counter::open()->catalogue->cuts(), static fn ($cut): bool => \Tests\Support\Counter::open()->suitability->offered($cut) !== [])), 'cuts')->assertJsonCount(count(Method::cases()), 'methods');
+        $this->actingAs($this->staff())
+            ->getJson('/api/v1/catalogue')
+            ->assertOk()
+            ->assertJsonCount(
+                count(
+                    array_filter(
+                        \Tests\Support\Counter::open()->catalogue->cuts(),
+                        static fn ($cut): bool => \Tests\Support\Counter::open()->suitability->offered($cut) !== [],
+                    ),
+                ),
+                'cuts',
+            )
+            ->assertJsonCount(count(Method::cases()), 'methods');
     }
 
     public function test_every_phrase_the_core_can_say_has_its_words(): void
     {
         $wording = app(Wording::class);
         $missing = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(base_path('core/src'), \FilesystemIterator::SKIP_DOTS)) as $file) {
-            preg_match_all("/'((?:match|limit)\\.[a-z_]+)'|new Phrase\\('([a-z_.]+[a-z])'[,)]/", (string) file_get_contents($file->getPathname()), $found);
+        foreach (
+            new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(base_path('core/src'), \FilesystemIterator::SKIP_DOTS)) as $file
+        ) {
+            preg_match_all(
+                "/'((?:match|limit)\\.[a-z_]+)'|new Phrase\\('([a-z_.]+[a-z])'[,)]/",
+                (string) file_get_contents($file->getPathname()),
+                $found,
+            );
             foreach (array_filter([...$found[1], ...$found[2]]) as $key) {
                 $missing = $wording->has('say', $key) ? $missing : [...$missing, $key];
             }
         }
         foreach (\Tests\Support\Counter::open()->kinds() as $cut) {
             foreach (\Tests\Support\Counter::open()->suitability->offered($cut) as $method) {
-                $ticket = \Tests\Support\Counter::open()->ticket(['cut' => $cut->slug, 'thickness_mm' => $cut->build->typicalMm, 'method' => $method->value]);
-                $phrases = [...array_column($ticket['timeline'], 'do'), ...$ticket['cautions'], ...$ticket['doubts'], ...$ticket['verdict']['findings']];
+                $ticket = \Tests\Support\Counter::open()->ticket([
+                    'cut' => $cut->slug,
+                    'thickness_mm' => $cut->build->typicalMm,
+                    'method' => $method->value,
+                ]);
+                $phrases = [
+                    ...array_column($ticket['timeline'], 'do'),
+                    ...$ticket['cautions'],
+                    ...$ticket['doubts'],
+                    ...$ticket['verdict']['findings'],
+                ];
                 foreach ($phrases as $phrase) {
-                    self::assertStringNotContainsString('{', $wording->say(['key' => $phrase['key'], 'args' => (array) $phrase['args']], Units::Imperial), $phrase['key']);
+                    self::assertStringNotContainsString(
+                        '{',
+                        $wording->say(['key' => $phrase['key'], 'args' => (array) $phrase['args']], Units::Imperial),
+                        $phrase['key'],
+                    );
                 }
             }
         }
@@ -130,7 +191,13 @@ final class AdviceTest extends AppTestCase
         $catalogue = \Tests\Support\Counter::open()->catalogue;
         foreach ($catalogue->all() as $cut) {
             $page = $report->page($cut, $catalogue);
-            foreach ([$page['slice'], ...$page['cautions'], ...array_merge(...array_column($page['methods'], 'reasons'), ...array_column($page['methods'], 'doubts'))] as $phrase) {
+            foreach (
+                [
+                    $page['slice'],
+                    ...$page['cautions'],
+                    ...array_merge(...array_column($page['methods'], 'reasons'), ...array_column($page['methods'], 'doubts')),
+                ] as $phrase
+            ) {
                 $missing = $wording->has('say', $phrase['key']) ? $missing : [...$missing, $phrase['key']];
             }
             $missing = $wording->has('say', "swap.slice_{$cut->slice}") ? $missing : [...$missing, "swap.slice_{$cut->slice}"];
@@ -143,7 +210,10 @@ final class AdviceTest extends AppTestCase
     {
         self::assertSame(["55\u{a0}°C", "131\u{a0}°F"], [Units::Metric->show('core_c', 55.0), Units::Imperial->show('core_c', 55.0)]);
         self::assertSame(["3\u{a0}°C", "5\u{a0}°F"], [Units::Metric->show('rise_k', 3.0), Units::Imperial->show('rise_k', 3.0)]);
-        self::assertSame(["38\u{a0}mm", "1.5\u{a0}in"], [Units::Metric->show('thickness_mm', 38.1), Units::Imperial->show('thickness_mm', 38.1)]);
+        self::assertSame(
+            ["38\u{a0}mm", "1.5\u{a0}in"],
+            [Units::Metric->show('thickness_mm', 38.1), Units::Imperial->show('thickness_mm', 38.1)],
+        );
         self::assertSame(["227\u{a0}g", "8\u{a0}oz"], [Units::Metric->show('raw_g', 226.8), Units::Imperial->show('raw_g', 226.8)]);
         self::assertSame("1\u{a0}h 35", Units::duration(5700.0));
     }

@@ -17,7 +17,12 @@ abstract class AppTestCase extends TestCase
 {
     use RefreshDatabase;
 
-    protected const RUMP = ['cut' => 'lamb-rump', 'thickness_mm' => 45, 'method' => 'sear_then_oven', 'diners' => [['count' => 4, 'doneness' => 'medium_rare']]];
+    protected const RUMP = [
+        'cut' => 'lamb-rump',
+        'thickness_mm' => 45,
+        'method' => 'sear_then_oven',
+        'diners' => [['count' => 4, 'doneness' => 'medium_rare']],
+    ];
 
     public function createApplication(): Application
     {
@@ -29,10 +34,15 @@ abstract class AppTestCase extends TestCase
 
     protected function staff(Role $role = Role::Advisor, string $shop = 'Shop by the lock', string $signIn = 'advisor'): User
     {
-        return User::query()->create([
-            'shop_id' => Shop::query()->firstOrCreate(['name' => $shop, 'town' => 'Varrsund'], ['safety_profile' => Profile::Us])->id,
-            'name' => 'Somebody', 'sign_in' => $signIn, 'password' => 'long-enough-1', 'role' => $role,
-        ])->load('shop');
+        return User::query()
+            ->create([
+                'shop_id' => Shop::query()->firstOrCreate(['name' => $shop, 'town' => 'Varrsund'], ['safety_profile' => Profile::Us])->id,
+                'name' => 'Somebody',
+                'sign_in' => $signIn,
+                'password' => 'long-enough-1',
+                'role' => $role,
+            ])
+            ->load('shop');
     }
 
     /**
@@ -42,6 +52,10 @@ abstract class AppTestCase extends TestCase
      */
     protected static function newTicket(array $dish = [], array $change = []): array
     {
-        return ['dishes' => [[...['ask' => self::RUMP, 'cautions_read' => ['safety.below_minimum_held']], ...$dish]], ...['units' => 'metric', 'customer_label' => 'Pell'], ...$change];
+        return [
+            'dishes' => [[...['ask' => self::RUMP, 'cautions_read' => ['safety.below_minimum_held']], ...$dish]],
+            ...['units' => 'metric', 'customer_label' => 'Pell'],
+            ...$change,
+        ];
     }
 }

@@ -16,7 +16,7 @@ final class CookCacheTest extends AppTestCase
 {
     public function test_what_was_kept_is_recalled_and_what_was_not_is_not_known(): void
     {
-        $cache = new CookCache(new Repository(new ArrayStore));
+        $cache = new CookCache(new Repository(new ArrayStore()));
         self::assertNull($cache->recall('beef-flap pan'));
         $cache->keep('beef-flap pan', new RoughTimes(420.5, 300.0, 180.0));
         $cache->keep('beef-flap bath', false);
@@ -29,9 +29,24 @@ final class CookCacheTest extends AppTestCase
     {
         $this->actingAs($user = $this->staff(Role::HeadButcher));
         foreach (['lamb-rump' => 45, 'beef-rib-eye-steak' => 32, 'salmon-loin' => 28] as $slug => $mm) {
-            Lot::query()->create(['shop_id' => $user->shop_id, 'number' => $slug, 'cut_slug' => $slug, 'thickness_mm' => $mm, 'left_g' => 3000, 'price_per_kg_minor' => 2500, 'packed' => 'wet', 'origin' => '']);
+            Lot::query()->create([
+                'shop_id' => $user->shop_id,
+                'number' => $slug,
+                'cut_slug' => $slug,
+                'thickness_mm' => $mm,
+                'left_g' => 3000,
+                'price_per_kg_minor' => 2500,
+                'packed' => 'wet',
+                'origin' => '',
+            ]);
         }
-        $ask = fn () => $this->postJson('/api/v1/matches', ['diners' => [['count' => 2]], 'now' => '2026-11-25T10:00:00+01:00', 'eat_at' => '2026-11-25T19:00:00+01:00'])->assertOk()->json('matches');
+        $ask = fn () => $this->postJson('/api/v1/matches', [
+            'diners' => [['count' => 2]],
+            'now' => '2026-11-25T10:00:00+01:00',
+            'eat_at' => '2026-11-25T19:00:00+01:00',
+        ])
+            ->assertOk()
+            ->json('matches');
 
         self::assertEquals($ask(), $ask());
         self::assertCount(3, $ask());

@@ -16,7 +16,13 @@ final class CounterTest extends AppTestCase
         parent::setUp();
         $this->actingAs($this->staff(Role::HeadButcher));
         foreach ([['L1', 'lamb-rump', 45], ['L2', 'lamb-loin-chop', 30], ['B1', 'beef-rib-eye-steak', 30]] as [$number, $cut, $mm]) {
-            $this->postJson('/api/v1/case/lots', ['number' => $number, 'cut' => $cut, 'thickness_mm' => $mm, 'weight_g' => 4000, 'price_per_kg' => 26])->assertCreated();
+            $this->postJson('/api/v1/case/lots', [
+                'number' => $number,
+                'cut' => $cut,
+                'thickness_mm' => $mm,
+                'weight_g' => 4000,
+                'price_per_kg' => 26,
+            ])->assertCreated();
         }
     }
 
@@ -30,8 +36,16 @@ final class CounterTest extends AppTestCase
 
         self::assertEquals([$read['chips'], $read['wish'], $matches], [$shown['chips'], $shown['wish'], $shown['matches']]);
         self::assertEquals([$advice['id'], $advice['ticket']], [$shown['id'], $shown['ticket']]);
-        $this->postJson('/api/v1/tickets', ['units' => 'metric', 'dishes' => [['ask' => $shown['ask'], 'seen' => $shown['id'], 'cautions_read' => array_column($shown['ticket']['verdict']['findings'], 'id')]]])
-            ->assertCreated();
+        $this->postJson('/api/v1/tickets', [
+            'units' => 'metric',
+            'dishes' => [
+                [
+                    'ask' => $shown['ask'],
+                    'seen' => $shown['id'],
+                    'cautions_read' => array_column($shown['ticket']['verdict']['findings'], 'id'),
+                ],
+            ],
+        ])->assertCreated();
     }
 
     public function test_a_wish_is_written_as_a_line_and_keeps_the_words_nobody_understood(): void
@@ -39,14 +53,21 @@ final class CounterTest extends AppTestCase
         $shown = $this->shown(['wish' => ['diners' => [['count' => 3]], 'named' => 'lamb rump'], 'keep' => ['zwiebacken']]);
 
         self::assertSame('3 lamb rump zwiebacken', $shown['line']);
-        self::assertSame(['zwiebacken'], array_column(array_filter($shown['chips'], static fn (array $chip): bool => $chip['kind'] === 'unknown'), 'text'));
+        self::assertSame(
+            ['zwiebacken'],
+            array_column(array_filter($shown['chips'], static fn (array $chip): bool => $chip['kind'] === 'unknown'), 'text'),
+        );
     }
 
     public function test_what_is_chosen_stays_and_what_is_set_by_hand_goes_before_the_match(): void
     {
         $second = $this->shown(['line' => '2 lamb'])['matches']['matches'][1];
         $choice = ['lot' => $second['lot']['number'], 'method' => $second['method']];
-        $shown = $this->shown(['line' => '5 lamb', 'choice' => $choice, 'hand' => ['start_c' => 12, 'fires' => ['grill' => 'charcoal', 'oven' => 'fan', 'pan' => 'clad']]]);
+        $shown = $this->shown([
+            'line' => '5 lamb',
+            'choice' => $choice,
+            'hand' => ['start_c' => 12, 'fires' => ['grill' => 'charcoal', 'oven' => 'fan', 'pan' => 'clad']],
+        ]);
 
         self::assertSame([$choice, 5, 12], [$shown['chosen'], $shown['ticket']['amounts']['diners'], $shown['ticket']['start_c']]);
         self::assertSame([], array_diff_key($shown['ask']['fires'], $shown['ticket']['fires']), 'of the kitchen, what this way asks');
@@ -62,11 +83,17 @@ final class CounterTest extends AppTestCase
     public function test_what_cannot_be_done_is_said_beside_what_can(): void
     {
         $piece = $this->shown(['line' => self::LINE, 'hand' => ['heat_c' => 9000]]);
-        self::assertSame(['piece', ['heat_c'], null, null], [$piece['refused']['of'], array_column($piece['refused']['violations'], 'key'), $piece['ticket'], $piece['id']]);
+        self::assertSame(
+            ['piece', ['heat_c'], null, null],
+            [$piece['refused']['of'], array_column($piece['refused']['violations'], 'key'), $piece['ticket'], $piece['id']],
+        );
         self::assertNotSame([], $piece['matches']['matches']);
 
         $wish = $this->shown(['wish' => ['diners' => [['count' => 2]], 'named' => 'unicorn']]);
-        self::assertSame(['wish', ['named'], null], [$wish['refused']['of'], array_column($wish['refused']['violations'], 'key'), $wish['matches']]);
+        self::assertSame(
+            ['wish', ['named'], null],
+            [$wish['refused']['of'], array_column($wish['refused']['violations'], 'key'), $wish['matches']],
+        );
 
         $this->postJson('/api/v1/counter', ['line' => 'x', 'surprise' => 1, 'choice' => ['lot' => 'L1']])->assertUnprocessable();
     }

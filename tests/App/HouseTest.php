@@ -15,10 +15,27 @@ final class HouseTest extends AppTestCase
     public function test_a_house_s_school_is_followed_and_the_ticket_says_so(): void
     {
         $this->actingAs($this->staff(Role::HeadButcher));
-        $before = $this->postJson('/api/v1/advice', [...self::RUMP, 'method' => 'pan'])->assertOk()->assertJsonPath('ticket.schools.turning', 'often')->json('ticket');
-        $this->putJson('/api/v1/house', ['profile' => 'us', 'schools' => ['turning' => 'once'], 'portions_pct' => 120, 'units' => 'imperial', 'margin_pct' => 32, 'currency' => 'GBP'])->assertOk()
-            ->assertJsonPath('rules.schools', ['turning' => 'once'])->assertJsonPath('rules.units', 'imperial')->assertJsonPath('rules.margin_pct', 32)->assertJsonCount(16, 'schools');
-        $after = $this->postJson('/api/v1/advice', [...self::RUMP, 'method' => 'pan'])->assertOk()->assertJsonPath('ticket.schools.turning', 'once')->json('ticket');
+        $before = $this->postJson('/api/v1/advice', [...self::RUMP, 'method' => 'pan'])
+            ->assertOk()
+            ->assertJsonPath('ticket.schools.turning', 'often')
+            ->json('ticket');
+        $this->putJson('/api/v1/house', [
+            'profile' => 'us',
+            'schools' => ['turning' => 'once'],
+            'portions_pct' => 120,
+            'units' => 'imperial',
+            'margin_pct' => 32,
+            'currency' => 'GBP',
+        ])
+            ->assertOk()
+            ->assertJsonPath('rules.schools', ['turning' => 'once'])
+            ->assertJsonPath('rules.units', 'imperial')
+            ->assertJsonPath('rules.margin_pct', 32)
+            ->assertJsonCount(16, 'schools');
+        $after = $this->postJson('/api/v1/advice', [...self::RUMP, 'method' => 'pan'])
+            ->assertOk()
+            ->assertJsonPath('ticket.schools.turning', 'once')
+            ->json('ticket');
 
         self::assertGreaterThan($before['cross_section']['grey_band_mm'], $after['cross_section']['grey_band_mm']);
         self::assertEquals(round(1.2 * $before['amounts']['raw_g']), $after['amounts']['raw_g']);
@@ -28,37 +45,58 @@ final class HouseTest extends AppTestCase
     public function test_safety_is_only_tightened_and_only_by_the_head_butcher(): void
     {
         $this->actingAs($this->staff(Role::HeadButcher));
-        $this->putJson('/api/v1/house', ['profile' => 'us', 'minimum_c' => ['poultry' => 60]])->assertUnprocessable()->assertJsonPath('violations.0.key', 'minimum_c.poultry');
+        $this->putJson('/api/v1/house', ['profile' => 'us', 'minimum_c' => ['poultry' => 60]])
+            ->assertUnprocessable()
+            ->assertJsonPath('violations.0.key', 'minimum_c.poultry');
         $this->putJson('/api/v1/house', ['profile' => 'us', 'stops_below' => true])->assertOk();
         $this->postJson('/api/v1/advice', self::RUMP)->assertOk()->assertJsonPath('ticket.verdict.level', 'stop');
 
-        $this->actingAs($this->staff(Role::Advisor, signIn: 'maret'))->putJson('/api/v1/house', ['profile' => 'us'])->assertForbidden();
+        $this->actingAs($this->staff(Role::Advisor, signIn: 'maret'))
+            ->putJson('/api/v1/house', ['profile' => 'us'])
+            ->assertForbidden();
         $this->getJson('/api/v1/house')->assertOk()->assertJsonPath('may_change', false);
         $this->getJson('/api/v1/staff')->assertForbidden();
     }
 
     public function test_what_the_options_of_a_school_come_to_is_computed_for_its_example_or_the_piece_at_hand(): void
     {
-        $this->actingAs($this->staff())->postJson('/api/v1/schools/turning/difference')->assertOk()->assertJsonPath('cut', 'beef-rib-eye-steak')->assertJsonCount(2, 'rows');
-        $this->postJson('/api/v1/schools/turning/difference', ['ask' => [...self::RUMP, 'method' => 'pan']])->assertOk()->assertJsonPath('cut', 'lamb-rump');
+        $this->actingAs($this->staff())
+            ->postJson('/api/v1/schools/turning/difference')
+            ->assertOk()
+            ->assertJsonPath('cut', 'beef-rib-eye-steak')
+            ->assertJsonCount(2, 'rows');
+        $this->postJson('/api/v1/schools/turning/difference', ['ask' => [...self::RUMP, 'method' => 'pan']])
+            ->assertOk()
+            ->assertJsonPath('cut', 'lamb-rump');
         $this->postJson('/api/v1/schools/oil/difference')->assertOk()->assertJsonPath('rows', []);
         $this->postJson('/api/v1/schools/weather/difference')->assertUnprocessable()->assertJsonPath('violations.0.key', 'school');
     }
 
     public function test_a_price_leaves_its_margin(): void
     {
-        $this->actingAs($this->staff(Role::HeadButcher))->getJson('/api/v1/price?cost_per_kg=17&margin_pct=32')->assertOk()->assertJsonPath('price_per_kg', 25); // 17 / 0.68
+        $this->actingAs($this->staff(Role::HeadButcher))
+            ->getJson('/api/v1/price?cost_per_kg=17&margin_pct=32')
+            ->assertOk()
+            ->assertJsonPath('price_per_kg', 25); // 17 / 0.68
     }
 
     public function test_who_has_left_cannot_sign_in_and_the_last_head_butcher_stays(): void
     {
         $head = $this->staff(Role::HeadButcher, signIn: 'ysolde');
-        $this->actingAs($head)->postJson('/api/v1/staff', ['name' => 'Tove', 'sign_in' => 'tove', 'role' => 'cutter', 'password' => 'long-enough-2'])->assertCreated();
-        $this->postJson('/api/v1/staff', ['name' => 'Tove', 'sign_in' => 'tove', 'role' => 'cutter', 'password' => 'short'])->assertUnprocessable()->assertJsonCount(2, 'violations');
-        $this->putJson("/api/v1/staff/{$head->id}", ['role' => 'advisor'])->assertUnprocessable()->assertJsonPath('violations.0.key', 'role');
+        $this->actingAs($head)
+            ->postJson('/api/v1/staff', ['name' => 'Tove', 'sign_in' => 'tove', 'role' => 'cutter', 'password' => 'long-enough-2'])
+            ->assertCreated();
+        $this->postJson('/api/v1/staff', ['name' => 'Tove', 'sign_in' => 'tove', 'role' => 'cutter', 'password' => 'short'])
+            ->assertUnprocessable()
+            ->assertJsonCount(2, 'violations');
+        $this->putJson("/api/v1/staff/{$head->id}", ['role' => 'advisor'])
+            ->assertUnprocessable()
+            ->assertJsonPath('violations.0.key', 'role');
         $this->deleteJson("/api/v1/staff/{$head->id}")->assertUnprocessable();
         $tove = User::query()->where('sign_in', 'tove')->firstOrFail();
-        $this->putJson("/api/v1/staff/{$tove->id}", ['role' => 'advisor'])->assertOk()->assertJsonPath('role', 'advisor');
+        $this->putJson("/api/v1/staff/{$tove->id}", ['role' => 'advisor'])
+            ->assertOk()
+            ->assertJsonPath('role', 'advisor');
         $this->deleteJson("/api/v1/staff/{$tove->id}")->assertNoContent();
 
         $this->getJson('/api/v1/staff')->assertJsonCount(1, 'staff');
@@ -69,16 +107,39 @@ final class HouseTest extends AppTestCase
     public function test_a_customer_is_known_by_a_name_and_a_kitchen_and_forgotten_without_a_trace(): void
     {
         $this->actingAs($this->staff());
-        $id = $this->postJson('/api/v1/customers', ['name' => 'Pell', 'appliances' => ['pan', 'oven'], 'fires' => ['oven' => 'fan']])->assertCreated()->json('id');
+        $id = $this->postJson('/api/v1/customers', ['name' => 'Pell', 'appliances' => ['pan', 'oven'], 'fires' => ['oven' => 'fan']])
+            ->assertCreated()
+            ->json('id');
         $this->postJson('/api/v1/customers', ['name' => 'Pell'])->assertUnprocessable();
         $this->postJson('/api/v1/customers', ['name' => 'Odd', 'appliances' => ['cauldron']])->assertUnprocessable();
-        $this->postJson('/api/v1/tickets', self::newTicket(change: ['customer_label' => null, 'customer_id' => $id]))->assertCreated()->assertJsonPath('customer_label', 'Pell');
-        $this->getJson('/api/v1/customers?find=pe')->assertJsonPath('customers.0.tickets', 1)->assertJsonPath('customers.0.fires.oven', 'fan');
+        $this->postJson('/api/v1/tickets', self::newTicket(change: ['customer_label' => null, 'customer_id' => $id]))
+            ->assertCreated()
+            ->assertJsonPath('customer_label', 'Pell');
+        $this->getJson('/api/v1/customers?find=pe')
+            ->assertJsonPath('customers.0.tickets', 1)
+            ->assertJsonPath('customers.0.fires.oven', 'fan');
         $this->getJson("/api/v1/tickets?customer={$id}")->assertJsonCount(1, 'tickets');
 
-        $this->actingAs($this->staff(shop: 'Shop over the bridge', signIn: 'other'))->deleteJson("/api/v1/customers/{$id}")->assertNotFound();
-        $this->actingAs(User::query()->where('sign_in', 'advisor')->firstOrFail())->deleteJson("/api/v1/customers/{$id}")->assertNoContent();
-        self::assertSame([0, null, null], [Customer::query()->count(), ...array_values(Ticket::query()->firstOrFail()->only(['customer_label', 'customer_id']))]);
-        self::assertStringNotContainsString('Pell', (string) json_encode(\Illuminate\Support\Facades\DB::select('select * from tickets')));
+        $this->actingAs($this->staff(shop: 'Shop over the bridge', signIn: 'other'))
+            ->deleteJson("/api/v1/customers/{$id}")
+            ->assertNotFound();
+        $this->actingAs(User::query()->where('sign_in', 'advisor')->firstOrFail())
+            ->deleteJson("/api/v1/customers/{$id}")
+            ->assertNoContent();
+        self::assertSame(
+            [0, null, null],
+            [
+                Customer::query()->count(),
+                ...array_values(
+                    Ticket::query()
+                        ->firstOrFail()
+                        ->only(['customer_label', 'customer_id']),
+                ),
+            ],
+        );
+        self::assertStringNotContainsString(
+            'Pell',
+            (string) json_encode(\Illuminate\Support\Facades\DB::select('select * from tickets')),
+        );
     }
 }

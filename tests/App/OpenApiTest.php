@@ -15,13 +15,27 @@ final class OpenApiTest extends AppTestCase
 {
     public function test_the_checked_in_description_is_what_the_code_says(): void
     {
-        self::assertSame(Description::json(), file_get_contents(base_path('openapi.json')), 'run php artisan nessmark:openapi, then npm run types');
+        self::assertSame(
+            Description::json(),
+            file_get_contents(base_path('openapi.json')),
+            'run php artisan nessmark:openapi, then npm run types',
+        );
     }
 
     public function test_real_replies_follow_their_schemas(): void
     {
         $this->actingAs($head = $this->staff(Role::HeadButcher));
-        $lot = Lot::query()->create(['shop_id' => $head->shop_id, 'number' => 'L1', 'cut_slug' => 'lamb-rump', 'grade' => 'eu_fat:3', 'thickness_mm' => 45, 'left_g' => 2000, 'price_per_kg_minor' => 2600, 'packed' => 'wet', 'origin' => '']);
+        $lot = Lot::query()->create([
+            'shop_id' => $head->shop_id,
+            'number' => 'L1',
+            'cut_slug' => 'lamb-rump',
+            'grade' => 'eu_fat:3',
+            'thickness_mm' => 45,
+            'left_g' => 2000,
+            'price_per_kg_minor' => 2600,
+            'packed' => 'wet',
+            'origin' => '',
+        ]);
         $this->postJson("/api/v1/case/lots/{$lot->id}/moves", ['kind' => 'weighed_out', 'grams' => 10]);
         $this->postJson('/api/v1/customers', ['name' => 'Runa', 'fires' => ['oven' => 'fan']]);
         $kept = $this->postJson('/api/v1/tickets', self::newTicket());
@@ -35,16 +49,28 @@ final class OpenApiTest extends AppTestCase
             'GradeReading' => $this->getJson('/api/v1/grades/canada/AAA?cut=beef-rib-eye-steak'),
             'Session' => $this->getJson('/api/v1/session'),
             'Advice' => $this->postJson('/api/v1/advice', self::RUMP),
-            'Advice of a braise' => $this->postJson('/api/v1/advice', ['cut' => 'beef-cheek', 'thickness_mm' => 50, 'method' => 'braise', 'diners' => [['count' => 2]]]),
+            'Advice of a braise' => $this->postJson('/api/v1/advice', [
+                'cut' => 'beef-cheek',
+                'thickness_mm' => 50,
+                'method' => 'braise',
+                'diners' => [['count' => 2]],
+            ]),
             'Case' => $this->getJson('/api/v1/case'),
             'LotMoves' => $this->getJson("/api/v1/case/lots/{$lot->id}/moves"),
             'CaseImported' => $this->postJson('/api/v1/case/import', ['lots' => [[]]]),
             'LineRead' => $this->postJson('/api/v1/ask-line', ['line' => '4 lamb rump mr no mustrd foo, one pregnant']),
-            'Matches' => $this->postJson('/api/v1/matches', ['diners' => [['count' => 2, 'avoid' => ['mustard']], ['count' => 1, 'at_risk' => true]], 'budget' => 30]),
+            'Matches' => $this->postJson('/api/v1/matches', [
+                'diners' => [['count' => 2, 'avoid' => ['mustard']], ['count' => 1, 'at_risk' => true]],
+                'budget' => 30,
+            ]),
             'Matches of nothing' => $this->postJson('/api/v1/matches', ['diners' => [['count' => 2]], 'budget' => 1]),
             'Matches instead' => $this->postJson('/api/v1/matches', ['diners' => [['count' => 2]], 'named' => 'lamb loin chop']),
             'WhyNot' => $this->postJson('/api/v1/why-not', ['wish' => ['diners' => [['count' => 2]]], 'cut' => 'lamb-rump']),
-            'Advice of pieces apart' => $this->postJson('/api/v1/advice', [...self::RUMP, 'lot' => 'L1', 'diners' => [['count' => 2, 'doneness' => 'medium_rare'], ['count' => 1, 'doneness' => 'well', 'avoid' => ['mustard']]]]),
+            'Advice of pieces apart' => $this->postJson('/api/v1/advice', [
+                ...self::RUMP,
+                'lot' => 'L1',
+                'diners' => [['count' => 2, 'doneness' => 'medium_rare'], ['count' => 1, 'doneness' => 'well', 'avoid' => ['mustard']]],
+            ]),
             'House' => $this->getJson('/api/v1/house'),
             'SchoolDifferences' => $this->postJson('/api/v1/schools/turning/difference'),
             'StaffList' => $this->getJson('/api/v1/staff'),
@@ -56,9 +82,14 @@ final class OpenApiTest extends AppTestCase
         ];
         $wrong = [];
         foreach ($replies as $schema => $reply) {
-            $error = $this->validator()->validate(json_decode((string) $reply->getContent()), 'https://nessmark.test/openapi.json#/components/schemas/'.explode(' ', $schema)[0])->error();
+            $error = $this->validator()
+                ->validate(
+                    json_decode((string) $reply->getContent()),
+                    'https://nessmark.test/openapi.json#/components/schemas/'.explode(' ', $schema)[0],
+                )
+                ->error();
             if ($error !== null) {
-                $wrong[$schema] = (new ErrorFormatter)->format($error);
+                $wrong[$schema] = (new ErrorFormatter())->format($error);
             }
         }
 
@@ -67,7 +98,7 @@ final class OpenApiTest extends AppTestCase
 
     private function validator(): Validator
     {
-        $validator = new Validator;
+        $validator = new Validator();
         $description = json_decode((string) file_get_contents(base_path('openapi.json')));
         $description->{'$id'} = 'https://nessmark.test/openapi.json';
         $validator->resolver()?->registerRaw($description);

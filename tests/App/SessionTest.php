@@ -16,7 +16,9 @@ final class SessionTest extends AppTestCase
         $this->staff(Role::HeadButcher);
 
         $this->postJson('/api/v1/session', ['sign_in' => 'advisor', 'password' => 'long-enough-1'], self::FROM_THE_PAGE)
-            ->assertOk()->assertJsonPath('role', 'head_butcher')->assertJsonPath('shop.safety_profile', 'us');
+            ->assertOk()
+            ->assertJsonPath('role', 'head_butcher')
+            ->assertJsonPath('shop.safety_profile', 'us');
         $this->getJson('/api/v1/session', self::FROM_THE_PAGE)->assertOk();
         $this->deleteJson('/api/v1/session', [], self::FROM_THE_PAGE)->assertNoContent();
     }
@@ -25,25 +27,33 @@ final class SessionTest extends AppTestCase
     {
         $this->staff();
         for ($i = 0; $i < 5; $i++) {
-            $this->postJson('/api/v1/session', ['sign_in' => 'advisor', 'password' => 'guess'], self::FROM_THE_PAGE)->assertUnprocessable()->assertJsonPath('violations.0.key', 'password');
+            $this->postJson('/api/v1/session', ['sign_in' => 'advisor', 'password' => 'guess'], self::FROM_THE_PAGE)
+                ->assertUnprocessable()
+                ->assertJsonPath('violations.0.key', 'password');
         }
 
-        $this->postJson('/api/v1/session', ['sign_in' => 'advisor', 'password' => 'long-enough-1'], self::FROM_THE_PAGE)->assertTooManyRequests()->assertJsonPath('reason', 'too_many');
+        $this->postJson('/api/v1/session', ['sign_in' => 'advisor', 'password' => 'long-enough-1'], self::FROM_THE_PAGE)
+            ->assertTooManyRequests()
+            ->assertJsonPath('reason', 'too_many');
     }
 
     public function test_a_change_without_the_pages_token_is_refused(): void
     {
         $this->staff();
-        app()->bind(ValidateCsrfToken::class, static fn ($app): ValidateCsrfToken => new class($app, $app['encrypter']) extends ValidateCsrfToken
-        {
-            protected function runningUnitTests(): bool
+        app()->bind(
+            ValidateCsrfToken::class,
+            static fn ($app): ValidateCsrfToken => new class($app, $app['encrypter']) extends ValidateCsrfToken
             {
-                return false; // the framework switches the check off for tests; here it is what is tested
-            }
-        });
+                protected function runningUnitTests(): bool
+                {
+                    return false; // the framework switches the check off for tests; here it is what is tested
+                }
+            },
+        );
 
         $this->postJson('/api/v1/session', ['sign_in' => 'advisor', 'password' => 'long-enough-1'], self::FROM_THE_PAGE)
-            ->assertStatus(419)->assertJsonPath('reason', 'session.expired');
+            ->assertStatus(419)
+            ->assertJsonPath('reason', 'session.expired');
     }
 
     public function test_another_origin_gets_no_session(): void
@@ -51,13 +61,18 @@ final class SessionTest extends AppTestCase
         $this->staff();
 
         $this->postJson('/api/v1/session', ['sign_in' => 'advisor', 'password' => 'long-enough-1'], ['Origin' => 'http://elsewhere.test'])
-            ->assertBadRequest()->assertHeader('Content-Type', 'application/problem+json');
+            ->assertBadRequest()
+            ->assertHeader('Content-Type', 'application/problem+json');
     }
 
     public function test_without_a_session_every_route_but_the_description_is_closed(): void
     {
-        foreach ([['get', 'session'], ['get', 'catalogue'], ['post', 'advice'], ['get', 'tickets'], ['post', 'tickets'], ['get', 'tickets/x']] as [$verb, $path]) {
-            $this->json($verb, "/api/v1/{$path}")->assertUnauthorized()->assertJsonPath('reason', 'session.none');
+        $routes = ['get session', 'get catalogue', 'post advice', 'post counter', 'get tickets', 'post tickets', 'get tickets/x'];
+        foreach ($routes as $route) {
+            [$verb, $path] = explode(' ', $route);
+            $this->json($verb, "/api/v1/{$path}")
+                ->assertUnauthorized()
+                ->assertJsonPath('reason', 'session.none');
         }
         $this->getJson('/api/v1/openapi.json')->assertOk();
     }

@@ -14,21 +14,43 @@ final class ShopClockTest extends AppTestCase
     {
         $this->travelTo(CarbonImmutable::parse('2026-11-27T23:30:00Z')); // in Auckland it is midday of the 28th
         $head = $this->staff(Role::HeadButcher);
-        $this->actingAs($head)->postJson('/api/v1/case/lots', ['number' => 'L1', 'cut' => 'lamb-rump', 'thickness_mm' => 45, 'weight_g' => 3000, 'price_per_kg' => 26, 'use_by' => '2026-11-27', 'aged_days' => 10])->assertCreated();
+        $this->actingAs($head)
+            ->postJson('/api/v1/case/lots', [
+                'number' => 'L1',
+                'cut' => 'lamb-rump',
+                'thickness_mm' => 45,
+                'weight_g' => 3000,
+                'price_per_kg' => 26,
+                'use_by' => '2026-11-27',
+                'aged_days' => 10,
+            ])
+            ->assertCreated();
         $this->getJson('/api/v1/case')->assertJsonPath('lots.0.days_left', 0)->assertJsonPath('lots.0.aged_days', 10);
 
-        $this->putJson('/api/v1/house', ['profile' => 'us', 'time_zone' => 'Pacific/Auckland'])->assertOk()->assertJsonPath('rules.time_zone', 'Pacific/Auckland');
+        $this->putJson('/api/v1/house', ['profile' => 'us', 'time_zone' => 'Pacific/Auckland'])
+            ->assertOk()
+            ->assertJsonPath('rules.time_zone', 'Pacific/Auckland');
         $head->unsetRelation('shop')->load('shop');
-        $this->actingAs($head)->getJson('/api/v1/case')->assertJsonPath('lots.0.days_left', -1)->assertJsonPath('lots.0.aged_days', 11);
-        $this->postJson('/api/v1/tickets', self::newTicket(['ask' => [...self::RUMP, 'lot' => 'L1']]))->assertConflict()->assertJsonPath('reason', 'lot.past');
-        $this->putJson('/api/v1/house', ['profile' => 'us', 'time_zone' => 'Mars/Olympus'])->assertUnprocessable()->assertJsonPath('violations.0.key', 'time_zone');
+        $this->actingAs($head)
+            ->getJson('/api/v1/case')
+            ->assertJsonPath('lots.0.days_left', -1)
+            ->assertJsonPath('lots.0.aged_days', 11);
+        $this->postJson('/api/v1/tickets', self::newTicket(['ask' => [...self::RUMP, 'lot' => 'L1']]))
+            ->assertConflict()
+            ->assertJsonPath('reason', 'lot.past');
+        $this->putJson('/api/v1/house', ['profile' => 'us', 'time_zone' => 'Mars/Olympus'])
+            ->assertUnprocessable()
+            ->assertJsonPath('violations.0.key', 'time_zone');
     }
 
     public function test_tomorrow_at_seven_is_seven_on_the_clock_also_when_the_clocks_change(): void
     {
         $head = $this->staff(Role::HeadButcher);
         $head->shop->update(['house' => ['time_zone' => 'Europe/Stockholm']]);
-        $read = fn (string $now): ?string => $this->actingAs($head)->postJson('/api/v1/ask-line', ['line' => '4 lamb rump tomorrow 19:00', 'now' => $now])->assertOk()->json('wish.eat_at');
+        $read = fn (string $now): ?string => $this->actingAs($head)
+            ->postJson('/api/v1/ask-line', ['line' => '4 lamb rump tomorrow 19:00', 'now' => $now])
+            ->assertOk()
+            ->json('wish.eat_at');
 
         self::assertSame('2026-10-25T19:00:00+01:00', $read('2026-10-24T12:00:00Z')); // summer time ends in the night
         self::assertSame('2026-11-28T19:00:00+01:00', $read('2026-11-27T12:00:00Z'));

@@ -13,15 +13,17 @@ use Illuminate\Support\Facades\DB;
 final class TicketNumberTest extends AppTestCase
 {
     private const FIVE_TICKETS = <<<'PHP'
-        require 'vendor/autoload.php';
-        $app = require 'bootstrap/app.php';
-        $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
-        $user = App\Models\User::query()->with('shop')->where('sign_in', 'rush')->firstOrFail();
-        $ask = ['cut' => 'salmon-loin', 'thickness_mm' => 20, 'method' => 'water_bath', 'parasite_frozen' => true, 'diners' => [['count' => 1]]];
-        for ($i = 0; $i < 5; $i++) {
-            $app->make(App\Actions\StoreTicket::class)->execute($user, [new App\Actions\DishToGive($ask, ['safety.below_minimum'])], App\Services\Units::Metric);
-        }
-        PHP;
+    require 'vendor/autoload.php';
+    $app = require 'bootstrap/app.php';
+    $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+    $user = App\Models\User::query()->with('shop')->where('sign_in', 'rush')->firstOrFail();
+    $ask = ['cut' => 'salmon-loin', 'thickness_mm' => 20, 'method' => 'water_bath',
+        'parasite_frozen' => true, 'diners' => [['count' => 1]]];
+    for ($i = 0; $i < 5; $i++) {
+        $app->make(App\Actions\StoreTicket::class)
+                ->execute($user, [new App\Actions\DishToGive($ask, ['safety.below_minimum'])], App\Services\Units::Metric);
+    }
+    PHP;
 
     public function test_tickets_given_at_the_same_time_get_numbers_of_their_own(): void
     {
@@ -30,7 +32,10 @@ final class TicketNumberTest extends AppTestCase
         try {
             $running = [];
             for ($i = 0; $i < 4; $i++) {
-                $running[] = [proc_open([PHP_BINARY, '-r', self::FIVE_TICKETS], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, base_path()), $pipes];
+                $running[] = [
+                    proc_open([PHP_BINARY, '-r', self::FIVE_TICKETS], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, base_path()),
+                    $pipes,
+                ];
             }
             $said = '';
             foreach ($running as [$process, $pipes]) {

@@ -30,15 +30,19 @@ final class TicketsTest extends AppTestCase
     {
         $ask = [...self::RUMP, 'diners' => [['count' => 4, 'at_risk' => true, 'doneness' => 'medium_rare']]];
 
-        $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket(['ask' => $ask, 'cautions_read' => ['safety.below_minimum_at_risk_held']]))
-            ->assertConflict()->assertJsonPath('reason', 'ticket.stopped');
+        $this->actingAs($this->staff())
+            ->postJson('/api/v1/tickets', self::newTicket(['ask' => $ask, 'cautions_read' => ['safety.below_minimum_at_risk_held']]))
+            ->assertConflict()
+            ->assertJsonPath('reason', 'ticket.stopped');
         self::assertSame(0, Ticket::query()->count());
     }
 
     public function test_a_caution_must_have_been_read_out(): void
     {
-        $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket(['cautions_read' => []]))
-            ->assertConflict()->assertJsonPath('reason', 'ticket.caution_not_read');
+        $this->actingAs($this->staff())
+            ->postJson('/api/v1/tickets', self::newTicket(['cautions_read' => []]))
+            ->assertConflict()
+            ->assertJsonPath('reason', 'ticket.caution_not_read');
     }
 
     public function test_a_cutter_sees_tickets_but_gives_none(): void
@@ -55,7 +59,9 @@ final class TicketsTest extends AppTestCase
         $id = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->json('id');
         $this->actingAs($this->staff(shop: 'Shop on the hill', signIn: 'other'));
 
-        $this->getJson("/api/v1/tickets/{$id}")->assertNotFound()->assertJsonPath('reason', 'not_found');
+        $this->getJson("/api/v1/tickets/{$id}")
+            ->assertNotFound()
+            ->assertJsonPath('reason', 'not_found');
         $this->getJson("/api/v1/tickets/{$id}/card.pdf")->assertNotFound();
         $this->postJson("/api/v1/tickets/{$id}/take-back")->assertNotFound();
         $this->getJson('/api/v1/tickets')->assertOk()->assertJsonCount(0, 'tickets');
@@ -65,8 +71,17 @@ final class TicketsTest extends AppTestCase
     {
         $this->actingAs($this->staff());
         $this->postJson('/api/v1/tickets', self::newTicket());
-        $this->postJson('/api/v1/tickets', self::newTicket(['ask' => ['cut' => 'pork-tenderloin', 'thickness_mm' => 60, 'method' => 'oven_roast', 'diners' => [['count' => 3]]]], ['customer_label' => '50% Ollie']));
-        $numbers = fn (string $find): array => array_column($this->getJson('/api/v1/tickets?find='.urlencode($find))->json('tickets'), 'number');
+        $this->postJson(
+            '/api/v1/tickets',
+            self::newTicket(
+                ['ask' => ['cut' => 'pork-tenderloin', 'thickness_mm' => 60, 'method' => 'oven_roast', 'diners' => [['count' => 3]]]],
+                ['customer_label' => '50% Ollie'],
+            ),
+        );
+        $numbers = fn (string $find): array => array_column(
+            $this->getJson('/api/v1/tickets?find='.urlencode($find))->json('tickets'),
+            'number',
+        );
 
         self::assertSame([1], $numbers('rump'));
         self::assertSame([2], $numbers('0% o'));
@@ -84,7 +99,12 @@ final class TicketsTest extends AppTestCase
             $copy->save();
             $copy->dishes()->save($first->dishes[0]->replicate());
         }
-        $pages = array_map(fn (int $page): array => $this->getJson("/api/v1/tickets?page={$page}")->assertOk()->json(), [1, 2]);
+        $pages = array_map(
+            fn (int $page): array => $this->getJson("/api/v1/tickets?page={$page}")
+                ->assertOk()
+                ->json(),
+            [1, 2],
+        );
 
         self::assertSame([range(35, 6, -1), true], [array_column($pages[0]['tickets'], 'number'), $pages[0]['has_more']]);
         self::assertSame([range(5, 1, -1), false], [array_column($pages[1]['tickets'], 'number'), $pages[1]['has_more']]);
@@ -93,13 +113,17 @@ final class TicketsTest extends AppTestCase
     public function test_a_shop_numbers_its_own_tickets(): void
     {
         $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->assertJsonPath('number', 1);
-        $this->actingAs($this->staff(shop: 'Shop on the hill', signIn: 'other'))->postJson('/api/v1/tickets', self::newTicket())->assertJsonPath('number', 1);
+        $this->actingAs($this->staff(shop: 'Shop on the hill', signIn: 'other'))
+            ->postJson('/api/v1/tickets', self::newTicket())
+            ->assertJsonPath('number', 1);
         $this->postJson('/api/v1/tickets', self::newTicket())->assertJsonPath('number', 2);
     }
 
     public function test_a_ticket_without_its_units_or_an_ask_is_refused_by_name(): void
     {
-        $reply = $this->actingAs($this->staff())->postJson('/api/v1/tickets', ['units' => 'cubits', 'dishes' => [['cautions_read' => []]]])->assertUnprocessable();
+        $reply = $this->actingAs($this->staff())
+            ->postJson('/api/v1/tickets', ['units' => 'cubits', 'dishes' => [['cautions_read' => []]]])
+            ->assertUnprocessable();
 
         self::assertEqualsCanonicalizing(['dishes.0.ask', 'units'], array_column($reply->json('violations'), 'key'));
     }
@@ -107,8 +131,10 @@ final class TicketsTest extends AppTestCase
     public function test_the_card_carries_the_pull_in_both_units(): void
     {
         $id = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->json('id');
-        $pdf = $this->get("/api/v1/tickets/{$id}/card.pdf?units=imperial")->assertOk()->assertHeader('Content-Type', 'application/pdf');
-        $document = (new Parser)->parseContent((string) $pdf->getContent());
+        $pdf = $this->get("/api/v1/tickets/{$id}/card.pdf?units=imperial")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'application/pdf');
+        $document = (new Parser())->parseContent((string) $pdf->getContent());
         $text = (string) preg_replace('/\s+/u', ' ', $document->getText());
         $pull = TicketDish::query()->firstOrFail()->result['pull_core_c'];
 
@@ -121,8 +147,21 @@ final class TicketsTest extends AppTestCase
 
     public function test_the_card_names_the_fires_its_times_are_for_and_one_given_before_they_were_known_still_prints(): void
     {
-        $id = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket(['ask' => [...self::RUMP, 'fires' => ['oven' => 'fan', 'pan' => 'clad']]]))->assertCreated()->json('id');
-        $text = fn (): string => (string) preg_replace('/\s+/u', ' ', (new Parser)->parseContent((string) $this->get("/api/v1/tickets/{$id}/card.pdf")->assertOk()->getContent())->getText());
+        $id = $this->actingAs($this->staff())
+            ->postJson('/api/v1/tickets', self::newTicket(['ask' => [...self::RUMP, 'fires' => ['oven' => 'fan', 'pan' => 'clad']]]))
+            ->assertCreated()
+            ->json('id');
+        $text = fn (): string => (string) preg_replace(
+            '/\s+/u',
+            ' ',
+            (new Parser())
+                ->parseContent(
+                    (string) $this->get("/api/v1/tickets/{$id}/card.pdf")
+                        ->assertOk()
+                        ->getContent(),
+                )
+                ->getText(),
+        );
         self::assertStringContainsString('fan oven', $text());
         self::assertStringContainsString('clad steel', $text());
         self::assertStringContainsString('eat it at once', $text());
@@ -141,19 +180,46 @@ final class TicketsTest extends AppTestCase
         $user = $this->staff();
         foreach ($rows as $i => ['ask' => $ask, 'result' => $result]) {
             $id = (string) \Illuminate\Support\Str::ulid();
-            DB::table('tickets')->insert(['id' => $id, 'shop_id' => $user->shop_id, 'user_id' => $user->id, 'number' => $i + 1, 'units' => 'metric', 'engine_version' => $result['engine_version'], 'created_at' => now()]);
-            DB::table('ticket_dishes')->insert([
-                'ticket_id' => $id, 'place' => 1, 'cut_slug' => $ask['cut'], 'cut_name' => $result['cut']['name'], 'method' => $result['method'],
-                'verdict' => $result['verdict']['level'], 'ask' => json_encode($ask), 'result' => json_encode($result), 'shape' => 1, 'cautions_read' => '[]',
+            DB::table('tickets')->insert([
+                'id' => $id,
+                'shop_id' => $user->shop_id,
+                'user_id' => $user->id,
+                'number' => $i + 1,
+                'units' => 'metric',
+                'engine_version' => $result['engine_version'],
+                'created_at' => now(),
             ]);
-            $shown = $this->actingAs($user)->getJson("/api/v1/tickets/{$id}")->assertOk()->json('dishes.0.ticket');
+            DB::table('ticket_dishes')->insert([
+                'ticket_id' => $id,
+                'place' => 1,
+                'cut_slug' => $ask['cut'],
+                'cut_name' => $result['cut']['name'],
+                'method' => $result['method'],
+                'verdict' => $result['verdict']['level'],
+                'ask' => json_encode($ask),
+                'result' => json_encode($result),
+                'shape' => 1,
+                'cautions_read' => '[]',
+            ]);
+            $shown = $this->actingAs($user)
+                ->getJson("/api/v1/tickets/{$id}")
+                ->assertOk()
+                ->json('dishes.0.ticket');
             self::assertSame(array_column($result['verdict']['findings'], 'key'), array_column($shown['verdict']['findings'], 'id'));
             self::assertEquals([$result['pull_core_c'], null], [$shown['pull_core_c'], $shown['also_profile']]);
             self::assertArrayNotHasKey('trim', $shown);
-            $card = (new Parser)->parseContent((string) $this->get("/api/v1/tickets/{$id}/card.pdf")->assertOk()->getContent());
+            $card = (new Parser())->parseContent(
+                (string) $this->get("/api/v1/tickets/{$id}/card.pdf")
+                    ->assertOk()
+                    ->getContent(),
+            );
             self::assertStringContainsString('Local food code', (string) preg_replace('/\s+/u', ' ', $card->getText()));
             self::assertCount(1, $card->getPages(), $ask['cut']);
-            self::assertSame(1, (int) DB::table('ticket_dishes')->where('ticket_id', $id)->value('shape'), 'the row stays as it was given');
+            self::assertSame(
+                1,
+                (int) DB::table('ticket_dishes')->where('ticket_id', $id)->value('shape'),
+                'the row stays as it was given',
+            );
         }
         $this->getJson('/api/v1/tickets')->assertOk()->assertJsonCount(count($rows), 'tickets');
     }

@@ -28,7 +28,12 @@ final class UnderAttackTest extends AppTestCase
         yield 'a tree to compare cuts by' => ['GET', 'compare?cuts[a][b]=x', '', 422];
         yield 'nothing to look for is no fault' => ['GET', 'tickets?find=&page=1', '', 200];
         yield 'a list for a name' => ['POST', 'session', '{"sign_in":["a"],"password":["b"]}', 422];
-        yield 'three hundred thousand items' => ['POST', 'advice', '{"cut":"lamb-rump","appliances":['.implode(',', array_fill(0, 60_000, '1')).']}', 422];
+        yield 'three hundred thousand items' => [
+            'POST',
+            'advice',
+            '{"cut":"lamb-rump","appliances":['.implode(',', array_fill(0, 60_000, '1')).']}',
+            422,
+        ];
         yield 'as deep as a well' => ['POST', 'advice', str_repeat('[', 400).str_repeat(']', 400), 422];
         yield 'ten megabytes' => ['POST', 'advice', '{"cut":"'.str_repeat('a', 10_000_000).'"}', 422];
         yield 'an infinite number' => ['POST', 'advice', '{"cut":"lamb-rump","thickness_mm":1e999,"diners":[{"count":1}]}', 422];
@@ -39,10 +44,19 @@ final class UnderAttackTest extends AppTestCase
     }
 
     #[DataProvider('unsound')]
-    public function test_unsound_input_is_refused_by_name_and_is_no_fault_in_the_log(string $verb, string $path, string $body, int $status): void
-    {
+    public function test_unsound_input_is_refused_by_name_and_is_no_fault_in_the_log(
+        string $verb,
+        string $path,
+        string $body,
+        int $status,
+    ): void {
         Log::spy();
-        $reply = $this->actingAs($this->staff(Role::HeadButcher))->call($verb, "/api/v1/{$path}", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body);
+        $reply = $this->actingAs($this->staff(Role::HeadButcher))->call(
+            $verb,
+            "/api/v1/{$path}",
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: $body,
+        );
 
         $reply->assertStatus($status);
         self::assertLessThan(20_000, strlen((string) $reply->getContent()));
@@ -52,7 +66,12 @@ final class UnderAttackTest extends AppTestCase
 
     public function test_of_thousands_of_wrong_keys_fifty_are_named(): void
     {
-        $reply = $this->actingAs($this->staff())->postJson('/api/v1/advice', ['cut' => 'lamb-rump', 'thickness_mm' => 45, 'diners' => [['count' => 1]], ...array_fill_keys(array_map(static fn (int $i): string => "key{$i}", range(1, 1900)), 1)]);
+        $reply = $this->actingAs($this->staff())->postJson('/api/v1/advice', [
+            'cut' => 'lamb-rump',
+            'thickness_mm' => 45,
+            'diners' => [['count' => 1]],
+            ...array_fill_keys(array_map(static fn (int $i): string => "key{$i}", range(1, 1900)), 1),
+        ]);
 
         $reply->assertUnprocessable()->assertJsonCount(50, 'violations');
     }
@@ -61,7 +80,10 @@ final class UnderAttackTest extends AppTestCase
     {
         $head = $this->staff(Role::HeadButcher, signIn: 'head');
         $new = ['name' => 'Una', 'sign_in' => 'una', 'role' => 'cutter', 'password' => 'long-enough-3'];
-        $this->actingAs($head)->postJson('/api/v1/staff', [...$new, 'password' => str_repeat('é', 37)])->assertUnprocessable()->assertJsonPath('violations.0.key', 'password');
+        $this->actingAs($head)
+            ->postJson('/api/v1/staff', [...$new, 'password' => str_repeat('é', 37)])
+            ->assertUnprocessable()
+            ->assertJsonPath('violations.0.key', 'password');
         // Both have been told that the name is free; the database has the last word.
         User::creating(static function (User $user): void {
             User::flushEventListeners();
@@ -80,12 +102,23 @@ final class UnderAttackTest extends AppTestCase
         self::assertNull($in->who('Maret', 'long-enough-1'));
         self::assertNull($in->who('maret ', 'long-enough-1'));
         $hash = cache()->get('sign-in.nobody');
-        self::assertSame(password_get_info($hash)['options'], password_get_info((string) User::query()->firstOrFail()->password)['options'], 'as dear to check as a real one');
+        self::assertSame(
+            password_get_info($hash)['options'],
+            password_get_info((string) User::query()->firstOrFail()->password)['options'],
+            'as dear to check as a real one',
+        );
     }
 
     public function test_a_spreadsheet_runs_nothing_of_ours_and_nothing_is_lost(): void
     {
-        $lot = ['number' => '=1+1', 'cut' => 'lamb-rump', 'weight_g' => 100.0, 'price_per_kg' => 20.0, 'origin' => "'+fields", 'packed' => '@dry'];
+        $lot = [
+            'number' => '=1+1',
+            'cut' => 'lamb-rump',
+            'weight_g' => 100.0,
+            'price_per_kg' => 20.0,
+            'origin' => "'+fields",
+            'packed' => '@dry',
+        ];
         $csv = Csv::write(LotCsv::HEADER, [LotCsv::cells($lot)]);
 
         self::assertStringContainsString("'=1+1,", $csv);
@@ -96,11 +129,20 @@ final class UnderAttackTest extends AppTestCase
     public function test_a_file_with_semicolons_is_taken_and_one_that_is_not_utf8_is_refused_with_a_hint(): void
     {
         $this->actingAs($this->staff(Role::HeadButcher));
-        $send = fn (string $csv) => $this->call('POST', '/api/v1/case/import', server: ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'], content: $csv);
+        $send = fn (string $csv) => $this->call(
+            'POST',
+            '/api/v1/case/import',
+            server: ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'],
+            content: $csv,
+        );
 
         $send("number;cut;weight_g;price_per_kg\nA;beef-mince;500;10\n")->assertOk()->assertJsonPath('received', 1);
-        $send("number,cut,origin,price_per_kg\nA,beef-mince,Sk\xe5ne,10\n")->assertUnprocessable()->assertJsonPath('violations.0.allowed', 'text in UTF-8 without NUL; save the file as UTF-8');
-        $send("number,cut,weight_g,price_per_kg\n\nA,beef-mince,500,10\nB,beef-mince,x,10\n")->assertUnprocessable()->assertJsonPath('refused.0.row', 4);
+        $send("number,cut,origin,price_per_kg\nA,beef-mince,Sk\xe5ne,10\n")
+            ->assertUnprocessable()
+            ->assertJsonPath('violations.0.allowed', 'text in UTF-8 without NUL; save the file as UTF-8');
+        $send("number,cut,weight_g,price_per_kg\n\nA,beef-mince,500,10\nB,beef-mince,x,10\n")
+            ->assertUnprocessable()
+            ->assertJsonPath('refused.0.row', 4);
     }
 
     public function test_in_production_only_our_own_host_is_answered_and_only_over_https(): void
@@ -117,7 +159,9 @@ final class UnderAttackTest extends AppTestCase
     {
         $groups = array_map(static fn (int $i): array => ['count' => 1, 'doneness' => 'cooked', 'avoid' => ["dish {$i}"]], range(1, 12));
 
-        $this->actingAs($this->staff())->postJson('/api/v1/advice', ['cut' => 'oysters', 'thickness_mm' => 20, 'diners' => $groups])
-            ->assertUnprocessable()->assertJsonPath('violations.0.key', 'diners');
+        $this->actingAs($this->staff())
+            ->postJson('/api/v1/advice', ['cut' => 'oysters', 'thickness_mm' => 20, 'diners' => $groups])
+            ->assertUnprocessable()
+            ->assertJsonPath('violations.0.key', 'diners');
     }
 }

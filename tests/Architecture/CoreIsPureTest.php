@@ -19,8 +19,26 @@ use ReflectionFunction;
 final class CoreIsPureTest extends TestCase
 {
     private const AMBIENT = [
-        'time', 'microtime', 'hrtime', 'date', 'mktime', 'strtotime', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'getenv', 'putenv',
-        'file_get_contents', 'file_put_contents', 'fopen', 'glob', 'curl_init', 'error_log', 'usleep', 'sleep',
+        'time',
+        'microtime',
+        'hrtime',
+        'date',
+        'mktime',
+        'strtotime',
+        'rand',
+        'mt_rand',
+        'random_int',
+        'random_bytes',
+        'getenv',
+        'putenv',
+        'file_get_contents',
+        'file_put_contents',
+        'fopen',
+        'glob',
+        'curl_init',
+        'error_log',
+        'usleep',
+        'sleep',
     ];
 
     private const READS_DATA = 'Data/DataFolder.php';
@@ -31,9 +49,13 @@ final class CoreIsPureTest extends TestCase
     {
         $offending = [];
         foreach ($this->files() as $file => $tree) {
-            foreach ((new NodeFinder)->findInstanceOf($tree, Name\FullyQualified::class) as $name) {
+            foreach ((new NodeFinder())->findInstanceOf($tree, Name\FullyQualified::class) as $name) {
                 $class = $name->toString();
-                if (str_contains($class, '\\') && ! str_starts_with($class, 'Nessmark\\') && ! ($file === self::CHECKS_SCHEMAS && str_starts_with($class, 'Opis\\JsonSchema\\'))) {
+                if (
+                    str_contains($class, '\\') &&
+                    ! str_starts_with($class, 'Nessmark\\') &&
+                    ! ($file === self::CHECKS_SCHEMAS && str_starts_with($class, 'Opis\\JsonSchema\\'))
+                ) {
                     $offending[] = "{$file}: {$class}";
                 }
             }
@@ -46,8 +68,14 @@ final class CoreIsPureTest extends TestCase
     {
         $offending = [];
         foreach ($this->files() as $file => $tree) {
-            $calls = (new NodeFinder)->find($tree, static fn (Node $node): bool => ($node instanceof FuncCall && $node->name instanceof Name)
-                || ($node instanceof New_ && $node->class instanceof Name && $node->class->getLast() === 'DateTimeImmutable' && $node->args === []));
+            $calls = (new NodeFinder())->find(
+                $tree,
+                static fn (Node $node): bool => ($node instanceof FuncCall && $node->name instanceof Name) ||
+                    ($node instanceof New_ &&
+                        $node->class instanceof Name &&
+                        $node->class->getLast() === 'DateTimeImmutable' &&
+                        $node->args === []),
+            );
             foreach ($calls as $call) {
                 if ($call instanceof New_) {
                     $offending[] = "{$file}: new DateTimeImmutable() without a time";
@@ -56,7 +84,11 @@ final class CoreIsPureTest extends TestCase
                 }
                 assert($call instanceof FuncCall && $call->name instanceof Name);
                 $name = strtolower($call->name->getLast());
-                if (! function_exists($name) || ! (new ReflectionFunction($name))->isInternal() || (in_array($name, self::AMBIENT, true) && $file !== self::READS_DATA)) {
+                if (
+                    ! function_exists($name) ||
+                    ! (new ReflectionFunction($name))->isInternal() ||
+                    (in_array($name, self::AMBIENT, true) && $file !== self::READS_DATA)
+                ) {
                     $offending[] = "{$file}: {$name}() on line {$call->getStartLine()}";
                 }
             }
@@ -76,10 +108,12 @@ final class CoreIsPureTest extends TestCase
     private function files(): iterable
     {
         $root = dirname(__DIR__, 2).'/core/src/';
-        $parser = (new ParserFactory)->createForHostVersion();
+        $parser = (new ParserFactory())->createForHostVersion();
         foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS)) as $file) {
-            $resolver = new NodeTraverser(new NameResolver);
-            yield substr($file->getPathname(), strlen($root)) => $resolver->traverse($parser->parse((string) file_get_contents($file->getPathname())) ?? []);
+            $resolver = new NodeTraverser(new NameResolver());
+            yield substr($file->getPathname(), strlen($root)) => $resolver->traverse(
+                $parser->parse((string) file_get_contents($file->getPathname())) ?? [],
+            );
         }
     }
 }

@@ -32,15 +32,20 @@ final class LayerRules
 
     public function testCoreImportsNothing(): Rule
     {
-        return PHPat::rule()->classes(Selector::inNamespace('Nessmark'))
-            ->canOnly()->dependOn()->classes(Selector::inNamespace('Nessmark'), Selector::inNamespace('Opis\JsonSchema'), Selector::isStandardClass())
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Nessmark'))
+            ->canOnly()
+            ->dependOn()
+            ->classes(Selector::inNamespace('Nessmark'), Selector::inNamespace('Opis\JsonSchema'), Selector::isStandardClass())
             ->because('the core must run, and be tested, without the framework; a JSON schema is checked by its library');
     }
 
     public function testQuantitiesAreReadonly(): Rule
     {
-        return PHPat::rule()->classes(Selector::inNamespace('Nessmark\Quantity'))
-            ->should()->beReadonly()
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Nessmark\Quantity'))
+            ->should()
+            ->beReadonly()
             ->because('a quantity that changes under its owner is a wrong figure on a ticket');
     }
 
@@ -51,8 +56,13 @@ final class LayerRules
             foreach ($layer as $folder) {
                 $above = array_diff(array_merge(...array_slice(self::LAYERS, $height)), [$folder]);
                 if ($above !== []) {
-                    yield $folder => PHPat::rule()->classes(Selector::inNamespace("Nessmark\\{$folder}"))
-                        ->shouldNot()->dependOn()->classes(...array_map(static fn (string $other) => Selector::inNamespace("Nessmark\\{$other}"), array_values($above)))
+                    yield $folder => PHPat::rule()
+                        ->classes(Selector::inNamespace("Nessmark\\{$folder}"))
+                        ->shouldNot()
+                        ->dependOn()
+                        ->classes(
+                            ...array_map(static fn (string $other) => Selector::inNamespace("Nessmark\\{$other}"), array_values($above)),
+                        )
                         ->because("{$folder} lies below them, or beside them; what both need belongs further down");
                 }
             }

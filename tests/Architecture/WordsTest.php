@@ -28,7 +28,19 @@ final class WordsTest extends TestCase
     private const NAMES = ['CSV', 'JSON'];
 
     /** Said to whoever writes or runs the program, never to those who use it. */
-    private const TO_PROGRAMMERS = ['LogicException', 'RuntimeException', 'line', 'info', 'warn', 'error', 'statement', 'raw', 'whereRaw', 'query', 'addInfo'];
+    private const TO_PROGRAMMERS = [
+        'LogicException',
+        'RuntimeException',
+        'line',
+        'info',
+        'warn',
+        'error',
+        'statement',
+        'raw',
+        'whereRaw',
+        'query',
+        'addInfo',
+    ];
 
     public function test_no_sentence_is_left_in_the_code(): void
     {
@@ -50,9 +62,19 @@ final class WordsTest extends TestCase
         $left = [];
         foreach (self::files('resources/js', 'vue') as $path => $text) {
             preg_match('/<template>(.*)<\/template>/s', $text, $template);
-            $bare = (string) preg_replace(['/\{\{.*?\}\}/s', '/<kbd>.*?<\/kbd>/s', '/"[^"]*"/s', '/<!--.*?-->/s'], ['', '', '""', ''], $template[1] ?? '');
+            $bare = (string) preg_replace(
+                ['/\{\{.*?\}\}/s', '/<kbd>.*?<\/kbd>/s', '/"[^"]*"/s', '/<!--.*?-->/s'],
+                ['', '', '""', ''],
+                $template[1] ?? '',
+            );
             preg_match_all('/>([^<]*[A-Za-z]{3,}[^<]*)</', $bare, $found);
-            $left = [...$left, ...array_map(static fn (string $words): string => "{$path}: {$words}", array_diff(array_map(trim(...), $found[1]), self::NAMES))];
+            $left = [
+                ...$left,
+                ...array_map(
+                    static fn (string $words): string => "{$path}: {$words}",
+                    array_diff(array_map(trim(...), $found[1]), self::NAMES),
+                ),
+            ];
         }
 
         self::assertSame([], $left);
@@ -63,7 +85,13 @@ final class WordsTest extends TestCase
         $keys = [];
         foreach (['core/src', 'app'] as $folder) {
             foreach (self::files($folder, 'php') as $text) {
-                preg_match_all('/(?:refuse\(|InputRefused::one\(|Violation::of\()[^;]*?\'(?:missing|wrong_type|out_of_range|unknown_key|not_allowed|not_supported|unreachable|conflict)\', [^;]*?, \'([a-z0-9_]+)\'[,)]/', $text, $allowed);
+                preg_match_all(
+                    '/(?:refuse\(|InputRefused::one\(|Violation::of\()[^;]*?\'(?:'.
+                        'missing|wrong_type|out_of_range|unknown_key|not_allowed|not_supported|unreachable|conflict)\','.
+                        ' [^;]*?, \'([a-z0-9_]+)\'[,)]/',
+                    $text,
+                    $allowed,
+                );
                 preg_match_all('/new Phrase\(\'([a-z_]+\.[a-z0-9_]+)\'/', $text, $phrases);
                 $keys = [...$keys, ...array_map(static fn (string $key): string => "allowed.{$key}", $allowed[1]), ...$phrases[1]];
             }
@@ -115,7 +143,9 @@ final class WordsTest extends TestCase
     /** @return Generator<string, string> text by path */
     private static function files(string $folder, string $ending): Generator
     {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::ROOT."/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::ROOT."/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file
+        ) {
             if ($file instanceof SplFileInfo && $file->getExtension() === $ending) {
                 yield substr($file->getPathname(), strlen(self::ROOT) + 1) => (string) file_get_contents($file->getPathname());
             }

@@ -24,5 +24,10 @@ for ($left = $imports; ;) {
     $left = array_diff_key($left, array_flip($bottom));
 }
 
-printf("%d folders of the core, %d imports between them: %s\n", count($imports), array_sum(array_map(count(...), $imports)), $left === [] ? 'no ring' : 'a ring within '.implode(', ', array_keys($left)));
+printf(
+    "%d folders of the core, %d imports between them: %s\n",
+    count($imports),
+    array_sum(array_map(count(...), $imports)),
+    $left === [] ? 'no ring' : 'a ring within '.implode(', ', array_keys($left)),
+);
 exit($left === [] ? 0 : 1);

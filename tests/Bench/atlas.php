@@ -11,7 +11,16 @@ use Nessmark\Method\Suitability;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
-const QUERIES = ['oglet', 'fether blade', 'bavette d aloyau', 'wildscwein', 'salmn belly', 'osso bucco', 'sirlion steak', 'magret de canard'];
+const QUERIES = [
+    'oglet',
+    'fether blade',
+    'bavette d aloyau',
+    'wildscwein',
+    'salmn belly',
+    'osso bucco',
+    'sirlion steak',
+    'magret de canard',
+];
 
 /** @return array{float, float} lowest and middle of the runs, ms */
 function timed(callable $work, int $runs = 20): array
@@ -29,7 +38,7 @@ function timed(callable $work, int $runs = 20): array
 
 $cuts = Catalogue::from(DataFolder::shipped())->cuts();
 $index = new NameIndex($cuts);
-$suitability = new Suitability;
+$suitability = new Suitability();
 
 echo json_encode([
     'one cut read from its file' => timed(static fn () => Catalogue::from(DataFolder::shipped())->cut('beef-flap')),

@@ -27,23 +27,40 @@ try {
     $random = new Random\Randomizer(new Random\Engine\Mt19937(7));
     for ($i = 0; $i < 220; $i++) {
         $kind = ASKS[$i % count(ASKS)];
-        $ask = ['cut' => $kind['cut'], 'method' => $kind['method'], 'thickness_mm' => $random->getInt($kind['from'] * 10, $kind['to'] * 10) / 10, 'diners' => [['count' => 4]]];
-        $took = $chromium->driver->executeAsyncScript(<<<'JS'
+        $ask = [
+            'cut' => $kind['cut'],
+            'method' => $kind['method'],
+            'thickness_mm' => $random->getInt($kind['from'] * 10, $kind['to'] * 10) / 10,
+            'diners' => [['count' => 4]],
+        ];
+        $took = $chromium->driver->executeAsyncScript(
+            <<<'JS'
             const done = arguments[arguments.length - 1];
             const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
             const began = performance.now();
-            fetch('/api/v1/advice', { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token }, body: JSON.stringify(arguments[0]) })
+            const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token };
+            fetch('/api/v1/advice', { method: 'POST', headers, body: JSON.stringify(arguments[0]) })
               .then((reply) => reply.json().then(() => done(reply.ok ? performance.now() - began : -1)));
-            JS, [$ask]);
+            JS
+            ,
+            [$ask],
+        );
         if ($took < 0) {
             throw new RuntimeException('An ask was refused: '.json_encode($ask));
         }
-        if ($i >= 20) { // the first ones warm the compiled loops
+        if ($i >= 20) {
+            // the first ones warm the compiled loops
             $milliseconds[] = $took;
         }
     }
     sort($milliseconds);
-    printf("\nPOST /api/v1/advice, one user, %d asks: median %.0f ms, 95th percentile %.0f ms, most %.0f ms\n", count($milliseconds), $milliseconds[(int) (count($milliseconds) * 0.5)], $milliseconds[(int) (count($milliseconds) * 0.95)], end($milliseconds));
+    printf(
+        "\nPOST /api/v1/advice, one user, %d asks: median %.0f ms, 95th percentile %.0f ms, most %.0f ms\n",
+        count($milliseconds),
+        $milliseconds[(int) (count($milliseconds) * 0.5)],
+        $milliseconds[(int) (count($milliseconds) * 0.95)],
+        end($milliseconds),
+    );
 
     $usable = [];
     for ($i = 0; $i < 5; $i++) {

@@ -18,23 +18,42 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 const LOTS = 1000;
 const LINES = [
-    '4 rib steak mr gas 19:30 budget 14', '2 steak mr', '6 something for a braise tomorrow cheap, one pregnant', '4 chicken breast pan', '2 special mr pan budget 25', '4 fish pan', '3 pink 1 medium lamb rump iron+oven',
-    '8 burger gas', '2 quick pan in 30 min', '6 roast oven 19:00', '4 venison', '2 salmon bath', '4 no pork no beef cheap', '5', '2 duck breast pink pan', '4 fillet steak mr budget 3',
+    '4 rib steak mr gas 19:30 budget 14',
+    '2 steak mr',
+    '6 something for a braise tomorrow cheap, one pregnant',
+    '4 chicken breast pan',
+    '2 special mr pan budget 25',
+    '4 fish pan',
+    '3 pink 1 medium lamb rump iron+oven',
+    '8 burger gas',
+    '2 quick pan in 30 min',
+    '6 roast oven 19:00',
+    '4 venison',
+    '2 salmon bath',
+    '4 no pork no beef cheap',
+    '5',
+    '2 duck breast pink pan',
+    '4 fillet steak mr budget 3',
 ];
 const NOW = '2026-11-25T10:00:00+01:00';
 
 /** @return list<array<string, mixed>> */
 function thousandLots(Catalogue $catalogue): array
 {
-    $suitability = new Suitability;
+    $suitability = new Suitability();
     $cuts = array_values(array_filter($catalogue->cuts(), static fn ($cut): bool => $suitability->offered($cut) !== []));
     $random = new Random\Randomizer(new Random\Engine\Mt19937(11));
     $lots = [];
     for ($i = 0; $i < LOTS; $i++) {
         $cut = $cuts[$random->getInt(0, count($cuts) - 1)];
         $lots[] = [
-            'number' => sprintf('T%04d', $i), 'cut' => $cut->slug, 'thickness_mm' => (float) $random->getInt((int) ceil($cut->build->thinnestMm), (int) floor($cut->build->thickestMm)), 'weight_g' => $random->getInt(500, 6000),
-            'price_per_kg' => $random->getInt(600, 5500) / 100, 'use_by' => sprintf('2026-12-%02d', $random->getInt(1, 9)), 'parasite_frozen' => true,
+            'number' => sprintf('T%04d', $i),
+            'cut' => $cut->slug,
+            'thickness_mm' => (float) $random->getInt((int) ceil($cut->build->thinnestMm), (int) floor($cut->build->thickestMm)),
+            'weight_g' => $random->getInt(500, 6000),
+            'price_per_kg' => $random->getInt(600, 5500) / 100,
+            'use_by' => sprintf('2026-12-%02d', $random->getInt(1, 9)),
+            'parasite_frozen' => true,
         ];
     }
 
@@ -45,7 +64,14 @@ function thousandLots(Catalogue $catalogue): array
 function said(string $what, array $ms): void
 {
     sort($ms);
-    printf("%-44s %4d requests: median %4.0f ms, 95th percentile %4.0f ms, most %4.0f ms\n", $what, count($ms), $ms[(int) (count($ms) * 0.5)], $ms[(int) (count($ms) * 0.95)], end($ms));
+    printf(
+        "%-44s %4d requests: median %4.0f ms, 95th percentile %4.0f ms, most %4.0f ms\n",
+        $what,
+        count($ms),
+        $ms[(int) (count($ms) * 0.5)],
+        $ms[(int) (count($ms) * 0.95)],
+        end($ms),
+    );
 }
 
 /** A signed-in handle of its own. */
@@ -53,7 +79,12 @@ function user(string $url, string $name, string $password): CurlHandle
 {
     $jar = tempnam(sys_get_temp_dir(), 'jar');
     $handle = curl_init("{$url}/counter");
-    curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_COOKIEJAR => $jar, CURLOPT_REFERER => "{$url}/counter"]);
+    curl_setopt_array($handle, [
+        CURLOPT_RETURNTRANSFER => true,
+        CURLOPT_COOKIEFILE => '',
+        CURLOPT_COOKIEJAR => $jar,
+        CURLOPT_REFERER => "{$url}/counter",
+    ]);
     curl_exec($handle);
     posted($handle, "{$url}/api/v1/session", ['sign_in' => $name, 'password' => $password]);
     curl_exec($handle);
@@ -75,7 +106,12 @@ function token(CurlHandle $handle): string
 /** @param  array<string, mixed>  $body */
 function posted(CurlHandle $handle, string $url, array $body): void
 {
-    curl_setopt_array($handle, [CURLOPT_URL => $url, CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($body), CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-XSRF-TOKEN: '.token($handle)]]);
+    curl_setopt_array($handle, [
+        CURLOPT_URL => $url,
+        CURLOPT_POST => true,
+        CURLOPT_POSTFIELDS => json_encode($body),
+        CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-XSRF-TOKEN: '.token($handle)],
+    ]);
 }
 
 $catalogue = Catalogue::from(DataFolder::shipped());
@@ -83,13 +119,16 @@ $data = thousandLots($catalogue);
 $desk = CounterDesk::from(DataFolder::shipped());
 $reader = new LotReader($catalogue, GradeTable::from(DataFolder::shipped()));
 $lots = array_map($reader->read(...), $data);
-$wishes = array_map(static fn (string $line): array => [...$desk->read($line, new DateTimeImmutable(NOW), $catalogue)->wish, 'now' => NOW], LINES);
+$wishes = array_map(
+    static fn (string $line): array => [...$desk->read($line, new DateTimeImmutable(NOW), $catalogue)->wish, 'now' => NOW],
+    LINES,
+);
 foreach (['each wish for the first time' => 1, 'and again, its cooks remembered' => 3] as $what => $rounds) {
     $ms = [];
     for ($round = 0; $round < $rounds; $round++) {
         foreach ($wishes as $wish) {
             $began = hrtime(true);
-            $desk->match($wish, $lots, $catalogue, new HouseRules);
+            $desk->match($wish, $lots, $catalogue, new HouseRules());
             $ms[] = (hrtime(true) - $began) / 1e6;
         }
     }
@@ -105,9 +144,14 @@ try {
     posted($head, "{$application->url}/api/v1/case/import", ['lots' => $data]);
     $began = hrtime(true);
     $taken = json_decode((string) curl_exec($head), true);
-    printf("Import of %d lots: %.0f ms\n", $taken['received'] ?? throw new RuntimeException('The lots were not taken.'), (hrtime(true) - $began) / 1e6);
+    printf(
+        "Import of %d lots: %.0f ms\n",
+        $taken['received'] ?? throw new RuntimeException('The lots were not taken.'),
+        (hrtime(true) - $began) / 1e6,
+    );
     $one = user($application->url, 'maret', 'tideline-47');
-    foreach (['matches' => $wishes, 'counter' => array_map(static fn (string $line): array => ['line' => $line, 'now' => NOW], LINES)] as $path => $asked) {
+    $bodies = ['matches' => $wishes, 'counter' => array_map(static fn (string $line): array => ['line' => $line, 'now' => NOW], LINES)];
+    foreach ($bodies as $path => $asked) {
         $ms = [];
         for ($i = 0; $i < 120; $i++) {
             posted($one, "{$application->url}/api/v1/{$path}", $asked[$i % count($asked)]);
@@ -136,12 +180,20 @@ try {
         foreach ($due as $user => $at) {
             if ($left[$user] > 0 && ! isset($handles[$user]) && hrtime(true) / 1e9 >= $at) {
                 $handle = curl_init();
-                curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_REFERER => "{$application->url}/counter"]);
+                curl_setopt_array($handle, [
+                    CURLOPT_RETURNTRANSFER => true,
+                    CURLOPT_COOKIEFILE => '',
+                    CURLOPT_REFERER => "{$application->url}/counter",
+                ]);
                 foreach ($cookies as $cookie) {
                     curl_setopt($handle, CURLOPT_COOKIELIST, $cookie);
                 }
                 posted($handle, "{$application->url}/api/v1/matches", $wishes[($user + $left[$user]) % count($wishes)]);
-                curl_setopt($handle, CURLOPT_HTTPHEADER, ['Content-Type: application/json', 'Accept: application/json', "X-XSRF-TOKEN: {$token}"]);
+                curl_setopt($handle, CURLOPT_HTTPHEADER, [
+                    'Content-Type: application/json',
+                    'Accept: application/json',
+                    "X-XSRF-TOKEN: {$token}",
+                ]);
                 curl_multi_add_handle($multi, $handle);
                 $handles[$user] = $handle;
                 $sent[$user] = hrtime(true);

@@ -21,7 +21,14 @@ use Symfony\Component\HttpFoundation\Response;
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 const LOTS = ['R1', 'R2', 'R3'];
-const ASK = ['cut' => 'salmon-loin', 'thickness_mm' => 20, 'method' => 'water_bath', 'parasite_frozen' => true, 'rearing' => 'farmed', 'diners' => [['count' => 1, 'doneness' => 'cooked']]];
+const ASK = [
+    'cut' => 'salmon-loin',
+    'thickness_mm' => 20,
+    'method' => 'water_bath',
+    'parasite_frozen' => true,
+    'rearing' => 'farmed',
+    'diners' => [['count' => 1, 'doneness' => 'cooked']],
+];
 
 /** @var Application $app */
 $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
@@ -35,7 +42,12 @@ $ask = static function (User $user, string $verb, string $path, array|string $bo
     foreach ($headers as $name => $value) {
         $server[$name === 'Content-Type' ? 'CONTENT_TYPE' : 'HTTP_'.strtoupper(strtr($name, '-', '_'))] = $value;
     }
-    $request = Request::create("/api/v1/{$path}", $verb, server: $server, content: is_string($body) ? $body : (string) json_encode($body));
+    $request = Request::create(
+        "/api/v1/{$path}",
+        $verb,
+        server: $server,
+        content: is_string($body) ? $body : (string) json_encode($body),
+    );
     $app->instance('request', $request);
     $app->make('auth')->forgetGuards();
     $app->make('auth')->guard('web')->setUser($user);
@@ -51,9 +63,22 @@ switch ($argv[1]) {
     case 'set-up':
         Artisan::call('migrate:fresh', ['--force' => true]);
         $shop = Shop::query()->create(['name' => 'Shop in a rush', 'town' => 'Varrsund', 'safety_profile' => 'us']);
-        User::query()->create(['shop_id' => $shop->id, 'name' => 'Rush', 'sign_in' => 'rush', 'password' => 'long-enough-1', 'role' => Role::HeadButcher]);
+        User::query()->create([
+            'shop_id' => $shop->id,
+            'name' => 'Rush',
+            'sign_in' => 'rush',
+            'password' => 'long-enough-1',
+            'role' => Role::HeadButcher,
+        ]);
         foreach (LOTS as $number) {
-            [$status, $body] = $ask($head(), 'POST', 'case/lots', ['number' => $number, 'cut' => 'salmon-loin', 'weight_g' => 900_000, 'price_per_kg' => 28, 'parasite_frozen' => true, 'rearing' => 'farmed']);
+            [$status, $body] = $ask($head(), 'POST', 'case/lots', [
+                'number' => $number,
+                'cut' => 'salmon-loin',
+                'weight_g' => 900_000,
+                'price_per_kg' => 28,
+                'parasite_frozen' => true,
+                'rearing' => 'farmed',
+            ]);
             if ($status !== 201) {
                 throw new RuntimeException("No lot: {$body}");
             }
@@ -75,14 +100,50 @@ switch ($argv[1]) {
             try {
                 $id = $dice < 5 ? 0 : (int) Lot::query()->where('number', $lot)->value('id');
                 [$verb, $path, $body] = match (true) {
-                    $dice < 5 => ['POST', 'tickets', ['dishes' => [['ask' => [...ASK, 'lot' => $lot], 'cautions_read' => ['safety.below_minimum'], 'sold_g' => 100]], 'units' => 'metric']],
-                    $dice === 5 => ['PUT', "case/lots/{$id}", ['number' => $lot, 'cut' => 'salmon-loin', 'weight_g' => 1, 'price_per_kg' => mt_rand(20, 40), 'parasite_frozen' => true, 'rearing' => 'farmed']],
+                    $dice < 5 => [
+                        'POST',
+                        'tickets',
+                        [
+                            'dishes' => [
+                                ['ask' => [...ASK, 'lot' => $lot], 'cautions_read' => ['safety.below_minimum'], 'sold_g' => 100],
+                            ],
+                            'units' => 'metric',
+                        ],
+                    ],
+                    $dice === 5 => [
+                        'PUT',
+                        "case/lots/{$id}",
+                        [
+                            'number' => $lot,
+                            'cut' => 'salmon-loin',
+                            'weight_g' => 1,
+                            'price_per_kg' => mt_rand(20, 40),
+                            'parasite_frozen' => true,
+                            'rearing' => 'farmed',
+                        ],
+                    ],
                     $dice === 6 => ['POST', "case/lots/{$id}/moves", ['kind' => 'counted', 'grams' => mt_rand(500_000, 900_000)]],
                     $dice === 7 => ['POST', "case/lots/{$id}/moves", ['kind' => 'weighed_out', 'grams' => mt_rand(1, 500)]],
-                    $dice === 8 => ['POST', 'case/import', ['lots' => [['number' => $lot, 'cut' => 'salmon-loin', 'weight_g' => mt_rand(500_000, 900_000), 'price_per_kg' => 30, 'parasite_frozen' => true, 'rearing' => 'farmed']]]],
+                    $dice === 8 => [
+                        'POST',
+                        'case/import',
+                        [
+                            'lots' => [
+                                [
+                                    'number' => $lot,
+                                    'cut' => 'salmon-loin',
+                                    'weight_g' => mt_rand(500_000, 900_000),
+                                    'price_per_kg' => 30,
+                                    'parasite_frozen' => true,
+                                    'rearing' => 'farmed',
+                                ],
+                            ],
+                        ],
+                    ],
                     default => $given === [] ? ['GET', 'case', []] : ['POST', 'tickets/'.array_pop($given).'/take-back', []],
                 };
-                foreach (mt_rand(0, 3) === 0 ? [1, 2] : [1] as $time) { // now and then pressed twice
+                foreach (mt_rand(0, 3) === 0 ? [1, 2] : [1] as $time) {
+                    // now and then pressed twice
                     [$status, $answer] = $ask($user, $verb, $path, $body, ['Idempotency-Key' => $key]);
                     if ($status >= 500 && $argv[1] === 'sell') {
                         fwrite($out, "500 {$verb} {$path} ".substr($answer, 0, 300)."\n");
@@ -93,7 +154,8 @@ switch ($argv[1]) {
                         fwrite($out, "given {$key} {$ticket}\n");
                     }
                 }
-            } catch (Throwable) { // the database is gone: a seller would try again under the same key
+            } catch (Throwable) {
+                // the database is gone: a seller would try again under the same key
                 usleep(200_000);
                 Illuminate\Support\Facades\DB::purge();
             }
@@ -122,20 +184,34 @@ switch ($argv[1]) {
             }
         }
         foreach ($byKey as $key => $tickets) {
-            count($tickets) === 1 || $problems[] = "{$key} was answered with ".count($tickets).' tickets.';
+            count($tickets) === 1 || ($problems[] = "{$key} was answered with ".count($tickets).' tickets.');
         }
         $confirmed = array_merge(...array_map(array_keys(...), array_values($byKey)) ?: [[]]);
         $kept = Ticket::query()->whereIn('id', $confirmed)->count();
-        count($confirmed) === $kept && count($confirmed) === count(array_unique($confirmed)) || $problems[] = count($confirmed)." tickets were confirmed, {$kept} are there.";
+        (count($confirmed) === $kept && count($confirmed) === count(array_unique($confirmed))) ||
+            ($problems[] = count($confirmed)." tickets were confirmed, {$kept} are there.");
         foreach (Ticket::query()->withCount([])->get() as $ticket) {
-            $kinds = LotMove::query()->where('ticket_id', $ticket->id)->pluck('kind')->map(static fn (MoveKind $kind): string => $kind->value)->sort()->values()->all();
+            $kinds = LotMove::query()
+                ->where('ticket_id', $ticket->id)
+                ->pluck('kind')
+                ->map(static fn (MoveKind $kind): string => $kind->value)
+                ->sort()
+                ->values()
+                ->all();
             $expected = $ticket->taken_back_at === null ? ['sold'] : ['sold', 'taken_back'];
-            $kinds === $expected || $problems[] = "Ticket {$ticket->number} moved ".implode(', ', $kinds);
+            $kinds === $expected || ($problems[] = "Ticket {$ticket->number} moved ".implode(', ', $kinds));
         }
-        count($confirmed) > 10 || $problems[] = 'Hardly anything was sold: this shows nothing.';
+        count($confirmed) > 10 || ($problems[] = 'Hardly anything was sold: this shows nothing.');
         $numbers = Ticket::query()->orderBy('number')->pluck('number')->all();
-        $numbers === range(1, count($numbers)) || $numbers === [] || $problems[] = 'The numbers have a hole, or one twice.';
-        printf("%s: %d tickets (%d confirmed), %d moves, %d problems.\n", $argv[2], count($numbers), count($confirmed), LotMove::query()->count(), count($problems));
+        $numbers === range(1, count($numbers)) || $numbers === [] || ($problems[] = 'The numbers have a hole, or one twice.');
+        printf(
+            "%s: %d tickets (%d confirmed), %d moves, %d problems.\n",
+            $argv[2],
+            count($numbers),
+            count($confirmed),
+            LotMove::query()->count(),
+            count($problems),
+        );
         if ($problems !== []) {
             echo implode("\n", array_slice($problems, 0, 10)), "\n";
             exit(1);
@@ -146,13 +222,65 @@ switch ($argv[1]) {
         mt_srand(27);
         $user = $head();
         $lotId = (int) Lot::query()->value('id');
-        $ticket = json_decode($ask($user, 'POST', 'tickets', ['dishes' => [['ask' => [...ASK, 'lot' => 'R1'], 'cautions_read' => ['safety.below_minimum']]], 'units' => 'metric'])[1], true)['id'];
+        $ticket = json_decode(
+            $ask($user, 'POST', 'tickets', [
+                'dishes' => [['ask' => [...ASK, 'lot' => 'R1'], 'cautions_read' => ['safety.below_minimum']]],
+                'units' => 'metric',
+            ])[1],
+            true,
+        )['id'];
         $good = [
-            'ask' => ASK, 'dishes' => [['ask' => ASK, 'cautions_read' => []]], 'cut' => 'lamb-rump', 'thickness_mm' => 45, 'diners' => [['count' => 2, 'avoid' => ['mustard']]], 'wish' => ['diners' => [['count' => 2]]], 'line' => '4 lamb rump mr', 'now' => '2026-11-27T10:00:00+01:00',
-            'units' => 'metric', 'cautions_read' => [], 'number' => 'M1', 'weight_g' => 100, 'price_per_kg' => 10, 'kind' => 'counted', 'grams' => 5, 'name' => 'Una', 'place' => 'uk', 'sign_in' => 'una', 'role' => 'cutter',
-            'password' => 'long-enough-3', 'profile' => 'us', 'time_zone' => 'UTC', 'lots' => [['number' => 'M2', 'cut' => 'lamb-rump', 'weight_g' => 1, 'price_per_kg' => 1]], 'cuts' => [], 'names' => [], 'schools' => ['turning' => 'once'],
+            'ask' => ASK,
+            'dishes' => [['ask' => ASK, 'cautions_read' => []]],
+            'cut' => 'lamb-rump',
+            'thickness_mm' => 45,
+            'diners' => [['count' => 2, 'avoid' => ['mustard']]],
+            'wish' => ['diners' => [['count' => 2]]],
+            'line' => '4 lamb rump mr',
+            'now' => '2026-11-27T10:00:00+01:00',
+            'units' => 'metric',
+            'cautions_read' => [],
+            'number' => 'M1',
+            'weight_g' => 100,
+            'price_per_kg' => 10,
+            'kind' => 'counted',
+            'grams' => 5,
+            'name' => 'Una',
+            'place' => 'uk',
+            'sign_in' => 'una',
+            'role' => 'cutter',
+            'password' => 'long-enough-3',
+            'profile' => 'us',
+            'time_zone' => 'UTC',
+            'lots' => [['number' => 'M2', 'cut' => 'lamb-rump', 'weight_g' => 1, 'price_per_kg' => 1]],
+            'cuts' => [],
+            'names' => [],
+            'schools' => ['turning' => 'once'],
         ];
-        $odd = [null, true, -1, 0, 1e308, -1e-9, '', ' ', "\u{202e}x", str_repeat('9', 400), 'É', [], [[]], ['a' => ['b' => 1]], '2026-02-30', '=1+1', '../../x', "a'b\"c", 'usda_quality:', ':', '%', '\\'];
+        $odd = [
+            null,
+            true,
+            -1,
+            0,
+            1e308,
+            -1e-9,
+            '',
+            ' ',
+            "\u{202e}x",
+            str_repeat('9', 400),
+            'É',
+            [],
+            [[]],
+            ['a' => ['b' => 1]],
+            '2026-02-30',
+            '=1+1',
+            '../../x',
+            "a'b\"c",
+            'usda_quality:',
+            ':',
+            '%',
+            '\\',
+        ];
         $paths = [];
         foreach (Route::getRoutes()->getRoutes() as $route) {
             foreach (str_starts_with($route->uri(), 'api/v1/') ? array_diff($route->methods(), ['HEAD']) : [] as $verb) {
@@ -162,10 +290,24 @@ switch ($argv[1]) {
         $statuses = [];
         for ($i = 0; $i < (int) $argv[2]; $i++) {
             [$verb, $path] = $paths[mt_rand(0, count($paths) - 1)];
-            $path = (string) preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => mt_rand(0, 2) === 0
-                ? rawurlencode((string) (is_scalar($bad = $odd[mt_rand(0, count($odd) - 1)]) ? $bad : 'x')) ?: '0'
-                : ['lot' => (string) $lotId, 'ticket' => $ticket, 'user' => (string) $user->id, 'slug' => 'lamb-rump', 'format' => 'json', 'school' => 'turning', 'scale' => 'usda_quality', 'value' => 'choice'][$m[1]] ?? '1', $path);
-            if ($verb === 'DELETE' && str_starts_with($path, 'session') || ($verb !== 'GET' && str_starts_with($path, 'staff/'))) {
+            $path = (string) preg_replace_callback(
+                '/\{(\w+)\}/',
+                static fn (array $m): string => mt_rand(0, 2) === 0
+                    ? (rawurlencode((string) (is_scalar($bad = $odd[mt_rand(0, count($odd) - 1)]) ? $bad : 'x')) ?:
+                    '0')
+                    : [
+                        'lot' => (string) $lotId,
+                        'ticket' => $ticket,
+                        'user' => (string) $user->id,
+                        'slug' => 'lamb-rump',
+                        'format' => 'json',
+                        'school' => 'turning',
+                        'scale' => 'usda_quality',
+                        'value' => 'choice',
+                    ][$m[1]] ?? '1',
+                $path,
+            );
+            if (($verb === 'DELETE' && str_starts_with($path, 'session')) || ($verb !== 'GET' && str_starts_with($path, 'staff/'))) {
                 continue; // the seller stays signed in and employed
             }
             $body = $good;
@@ -180,15 +322,46 @@ switch ($argv[1]) {
             $body = array_intersect_key($body, array_flip((array) array_rand($good, mt_rand(1, count($good)))));
             $text = (string) json_encode($body, JSON_PARTIAL_OUTPUT_ON_ERROR);
             $text = match (mt_rand(0, 14)) {
-                0 => substr($text, 0, mt_rand(0, strlen($text))), 1 => substr_replace($text, chr(mt_rand(0, 255)), mt_rand(0, strlen($text)), 1), 2 => 'null', default => $text,
+                0 => substr($text, 0, mt_rand(0, strlen($text))),
+                1 => substr_replace($text, chr(mt_rand(0, 255)), mt_rand(0, strlen($text)), 1),
+                2 => 'null',
+                default => $text,
             };
-            $query = mt_rand(0, 3) === 0 ? '?'.http_build_query(['find' => $odd[mt_rand(0, count($odd) - 1)], 'page' => $odd[mt_rand(0, count($odd) - 1)], 'customer' => $odd[mt_rand(0, count($odd) - 1)], 'cuts' => $odd[mt_rand(0, count($odd) - 1)]]) : '';
+            $query =
+                mt_rand(0, 3) === 0
+                    ? '?'.
+                        http_build_query([
+                            'find' => $odd[mt_rand(0, count($odd) - 1)],
+                            'page' => $odd[mt_rand(0, count($odd) - 1)],
+                            'customer' => $odd[mt_rand(0, count($odd) - 1)],
+                            'cuts' => $odd[mt_rand(0, count($odd) - 1)],
+                        ])
+                    : '';
             $started = hrtime(true);
-            [$status, $answer] = $ask($user, $verb, $path.$query, $verb === 'GET' ? '' : $text, mt_rand(0, 9) === 0 ? ['Content-Type' => 'text/csv', 'Idempotency-Key' => (string) (is_scalar($k = $odd[mt_rand(0, count($odd) - 1)]) ? $k : 'k')] : []);
+            [$status, $answer] = $ask(
+                $user,
+                $verb,
+                $path.$query,
+                $verb === 'GET' ? '' : $text,
+                mt_rand(0, 9) === 0
+                    ? [
+                        'Content-Type' => 'text/csv',
+                        'Idempotency-Key' => (string) (is_scalar($k = $odd[mt_rand(0, count($odd) - 1)]) ? $k : 'k'),
+                    ]
+                    : [],
+            );
             $statuses[$status] = ($statuses[$status] ?? 0) + 1;
             $seconds = (hrtime(true) - $started) / 1e9;
             if ($status >= 500 || $seconds > 3.0 || str_contains($answer, 'vendor/') || str_contains($answer, 'SQLSTATE')) {
-                printf("%d in %.1f s: %s %s %s\n%s\n", $status, $seconds, $verb, $path.$query, substr($text, 0, 400), substr($answer, 0, 500));
+                printf(
+                    "%d in %.1f s: %s %s %s\n%s\n",
+                    $status,
+                    $seconds,
+                    $verb,
+                    $path.$query,
+                    substr($text, 0, 400),
+                    substr($answer, 0, 500),
+                );
                 exit(1);
             }
         }

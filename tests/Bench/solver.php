@@ -43,7 +43,7 @@ function timed(callable $work): array
 function bareLoop(): float
 {
     $n = 61;
-    $half = 0.5 * (0.48 / (1060.0 * 3500.0)) / (0.025 / 60) ** 2;
+    $half = (0.5 * (0.48 / (1060.0 * 3500.0))) / (0.025 / 60) ** 2;
     $t = array_fill(0, $n, 5.0);
     $t[0] = 95.0;
     $ratio = $pivot = array_fill(0, $n, 0.0);
@@ -72,27 +72,45 @@ function steak(?float $turnEveryS): void
     $simulator = new Simulator(Body::slab(Length::ofMillimetres(25.0)), new ConstantMaterial(0.48, 1060.0, 3500.0));
     $start = $simulator->start(5.0);
     $air = Face::surrounding(10.0, 22.0);
-    $simulator->run($start, [
-        new Stage('sear', Face::surrounding(250.0, 120.0), Face::surrounding(12.0, 25.0), 900.0, null, $turnEveryS === null ? [450.0] : [], $turnEveryS),
-        new Stage('rest', $air, $air, 300.0),
-    ], [new CoreTrace($simulator->grid, $simulator->body->coreAtM, $start->celsius)]);
+    $simulator->run(
+        $start,
+        [
+            new Stage(
+                'sear',
+                Face::surrounding(250.0, 120.0),
+                Face::surrounding(12.0, 25.0),
+                900.0,
+                null,
+                $turnEveryS === null ? [450.0] : [],
+                $turnEveryS,
+            ),
+            new Stage('rest', $air, $air, 300.0),
+        ],
+        [new CoreTrace($simulator->grid, $simulator->body->coreAtM, $start->celsius)],
+    );
 }
 
 /** The reference steak: rib eye of 25 mm, 13 minutes on the grill, 5 at rest, drying as it browns, as fine as a ticket runs it. */
 function dryingSteak(bool $isTurnedOnce): void
 {
-    static $cut = null, $plan = null;
+    static $cut = null,
+    $plan = null;
     $cut ??= Catalogue::from(DataFolder::shipped())->cut('beef-rib-eye-steak');
     $plan ??= Planner::from(DataFolder::shipped())->plan($cut, 25.0, Method::Grill, new Setting(230.0, 60.0));
     $open = $isTurnedOnce ? new Stage('grill', $plan->open->a, $plan->open->b, 780.0, null, [390.0]) : $plan->open->endingAfter(780.0);
     $piece = Specimen::of($cut, Length::ofMillimetres(25.0), 5.0, Surface::Patted, Simulator::CELLS, Advisor::TOLERANCE_K);
-    $piece->simulator->run($piece->start, [$open, ...$plan->after], [new CoreTrace($piece->simulator->grid, $piece->simulator->body->coreAtM, $piece->start->celsius)]);
+    $piece->simulator->run(
+        $piece->start,
+        [$open, ...$plan->after],
+        [new CoreTrace($piece->simulator->grid, $piece->simulator->body->coreAtM, $piece->start->celsius)],
+    );
 }
 
 /** One coarse run to the core asked for, as rough work makes it. */
 function coarseRun(): void
 {
-    static $cut = null, $plan = null;
+    static $cut = null,
+    $plan = null;
     $cut ??= Catalogue::from(DataFolder::shipped())->cut('beef-rib-eye-steak');
     $plan ??= Planner::from(DataFolder::shipped())->plan($cut, 30.0, Method::Grill, new Setting(230.0, 55.0))->turnedHalfAsOften();
     $piece = Specimen::of($cut, Length::ofMillimetres(30.0), 5.0, Surface::Patted, RoughCook::CELLS, RoughCook::TOLERANCE_K);
@@ -102,24 +120,32 @@ function coarseRun(): void
 /** One rough run as the ranking of cuts and methods does it. */
 function roughSteak(): void
 {
-    static $rough = null, $cut = null;
+    static $rough = null,
+    $cut = null;
     $rough ??= RoughCook::from(DataFolder::shipped());
     $cut ??= Catalogue::from(DataFolder::shipped())->cut('beef-rib-eye-steak');
     $rough->of($cut, Method::Grill);
 }
 
 $counter = Counter::open();
-$ask = ['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 25, 'method' => 'grill', 'diners' => [['count' => 2, 'doneness' => 'medium_rare']]];
+$ask = [
+    'cut' => 'beef-rib-eye-steak',
+    'thickness_mm' => 25,
+    'method' => 'grill',
+    'diners' => [['count' => 2, 'doneness' => 'medium_rare']],
+];
 $inC = getenv('NESSMARK_C_MARCH') === false ? [] : ['bare loop in C' => json_decode((string) getenv('NESSMARK_C_MARCH'))];
 
-echo json_encode($inC + [
-    'bare loop, 1,200 fixed steps' => timed(bareLoop(...)),
-    'steak 20 min, turned once' => timed(static fn () => steak(null)),
-    'steak 20 min, turned each minute' => timed(static fn () => steak(60.0)),
-    'reference steak, drying, turned once' => timed(static fn () => dryingSteak(true)),
-    'the same, turned each minute' => timed(static fn () => dryingSteak(false)),
-    'one coarse run of it' => timed(coarseRun(...)),
-    'rough cook for ranking, with its pull' => timed(roughSteak(...)),
-    'whole ticket with its range' => timed(static fn () => $counter->ticket($ask)),
-    'peak memory, MB' => array_fill(0, 2, memory_get_peak_usage() / 1048576.0),
-]);
+echo json_encode(
+    $inC + [
+        'bare loop, 1,200 fixed steps' => timed(bareLoop(...)),
+        'steak 20 min, turned once' => timed(static fn () => steak(null)),
+        'steak 20 min, turned each minute' => timed(static fn () => steak(60.0)),
+        'reference steak, drying, turned once' => timed(static fn () => dryingSteak(true)),
+        'the same, turned each minute' => timed(static fn () => dryingSteak(false)),
+        'one coarse run of it' => timed(coarseRun(...)),
+        'rough cook for ranking, with its pull' => timed(roughSteak(...)),
+        'whole ticket with its range' => timed(static fn () => $counter->ticket($ask)),
+        'peak memory, MB' => array_fill(0, 2, memory_get_peak_usage() / 1048576.0),
+    ],
+);

@@ -38,7 +38,10 @@ final class AtlasJourneyTest extends JourneyCase
     public function test_cuts_are_laid_side_by_side_with_what_differs_marked(): void
     {
         $atlas = $this->atlas()->find('mock tender', 'Chuck tender');
-        $atlas->click('[data-testid="compare-beef-chuck-tender"]')->click('[data-testid="compare-beef-shoulder-tender"]')->click('[data-testid="compare"]');
+        $atlas
+            ->click('[data-testid="compare-beef-chuck-tender"]')
+            ->click('[data-testid="compare-beef-shoulder-tender"]')
+            ->click('[data-testid="compare"]');
         $table = $atlas->reads('[data-testid="compared"]', 'Supraspinatus');
 
         self::assertStringContainsString('Teres major', $table);
@@ -93,9 +96,15 @@ final class AtlasJourneyTest extends JourneyCase
     public function test_a_head_butcher_adds_a_cut_and_a_name_and_hides_another(): void
     {
         $atlas = $this->atlas('ysolde', 'coldroom-88')->goTo('/atlas/cut/beef-denver-steak');
-        $atlas->click('[data-testid="add-like"]')->fill('[data-testid="own-name"]', 'Lighthouse steak')->click('[data-testid="own-save"]');
+        $atlas
+            ->click('[data-testid="add-like"]')
+            ->fill('[data-testid="own-name"]', 'Lighthouse steak')
+            ->click('[data-testid="own-save"]');
         $atlas->reads('h1', 'Lighthouse steak');
-        $atlas->fill('[data-testid="new-name"]', 'lamp steak')->click('[data-testid="add-name"]')->reads('[data-testid="cut-page"]', 'lamp steak');
+        $atlas
+            ->fill('[data-testid="new-name"]', 'lamp steak')
+            ->click('[data-testid="add-name"]')
+            ->reads('[data-testid="cut-page"]', 'lamp steak');
         $atlas->click('[data-testid="hide"]')->reads('[data-testid="cut-page"]', 'not sold here');
         self::assertSame([], Axe::seriousFindings($this->chromium->driver));
 

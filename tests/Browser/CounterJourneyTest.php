@@ -37,7 +37,8 @@ final class CounterJourneyTest extends JourneyCase
         self::assertSame([], Axe::seriousFindings($this->chromium->driver));
 
         $card = $this->chromium->driver->executeAsyncScript(
-            'const done = arguments[arguments.length - 1]; fetch(arguments[0]).then(async (r) => done([r.status, r.headers.get("content-type"), (await r.text()).slice(0, 5)]))',
+            'const done = arguments[arguments.length - 1];'.
+            'fetch(arguments[0]).then(async (r) => done([r.status, r.headers.get("content-type"), (await r.text()).slice(0, 5)]))',
             [$counter->part('card-link')->getAttribute('href')],
         );
         self::assertSame([200, 'application/pdf', '%PDF-'], $card);
@@ -74,7 +75,16 @@ final class CounterJourneyTest extends JourneyCase
     public function test_what_is_wrong_is_said_and_what_was_typed_stays(): void
     {
         $counter = $this->byHand()->chooseCut('rib eye', 'Rib-eye steak');
-        foreach (['abc' => 'not a number', 'NaN' => 'not a number', '0' => 'from 10 mm to', '-5' => 'from 10 mm to', '10000' => 'from 10 mm to', '' => 'Put in a figure'] as $typed => $complaint) {
+        foreach (
+            [
+                'abc' => 'not a number',
+                'NaN' => 'not a number',
+                '0' => 'from 10 mm to',
+                '-5' => 'from 10 mm to',
+                '10000' => 'from 10 mm to',
+                '' => 'Put in a figure',
+            ] as $typed => $complaint
+        ) {
             $counter->type('thickness', (string) $typed);
             $counter->complains($complaint);
             self::assertSame((string) $typed, $counter->value('thickness'));
@@ -84,12 +94,18 @@ final class CounterJourneyTest extends JourneyCase
         $counter->reloaded();
         self::assertSame('12,5 cm', $counter->value('thickness'), 'a reload loses nothing');
 
-        $counter->remember(['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30])->reloaded()->eatsAt('00:00');
+        $counter
+            ->remember(['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30])
+            ->reloaded()
+            ->eatsAt('00:00');
         $counter->complains('Eats at cannot be');
         $counter->eatsAt('');
         $counter->remember(['cut' => 'unicorn-rump'])->reloaded();
         $counter->complains('Cut cannot be “unicorn-rump”');
-        $counter->remember(['cut' => 'beef-rib-eye-steak'])->reloaded()->settled();
+        $counter
+            ->remember(['cut' => 'beef-rib-eye-steak'])
+            ->reloaded()
+            ->settled();
         $counter->choose('method', 'Water bath');
         $counter->type('heat', '50');
         $counter->complains('can never be reached');
@@ -153,7 +169,11 @@ final class CounterJourneyTest extends JourneyCase
         self::assertStringContainsString('Until a fork turns in it', $ticket);
         self::assertStringContainsString('still covered', $ticket);
         self::assertStringContainsString('It hangs on the animal', $ticket);
-        self::assertStringNotContainsString('°C', $counter->part('doneness')->findElement(WebDriverBy::xpath(".//label[contains(., 'fork tender')]"))->getText(), 'a texture has no temperature');
+        self::assertStringNotContainsString(
+            '°C',
+            $counter->part('doneness')->findElement(WebDriverBy::xpath(".//label[contains(., 'fork tender')]"))->getText(),
+            'a texture has no temperature',
+        );
 
         $lidded = $counter->text('time');
         $counter->select('fire-pot', 'pressure pot')->waitForText('ticket', 'pressure pot');

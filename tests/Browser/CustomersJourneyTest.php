@@ -21,12 +21,19 @@ final class CustomersJourneyTest extends JourneyCase
         $counter->waitFor('customer-appliances');
         foreach (['grill', 'pot'] as $kind) {
             $this->click('customer-appliances', ".//label[normalize-space(.)='{$kind}']");
-            $this->waits(fn (): bool => str_contains($counter->text('customer-appliances'), $kind) && str_contains($counter->text('customer'), $kind));
+            $this->waits(
+                fn (): bool => str_contains($counter->text('customer-appliances'), $kind) &&
+                    str_contains($counter->text('customer'), $kind),
+            );
         }
         self::assertSame([], Axe::seriousFindings($this->chromium->driver));
 
         $counter->part('serve')->click();
-        $this->waits(fn (): bool => $counter->has('label') && $counter->value('label') === 'Oddny' && str_contains($counter->value('ask-line'), 'pot'));
+        $this->waits(
+            fn (): bool => $counter->has('label') &&
+                $counter->value('label') === 'Oddny' &&
+                str_contains($counter->value('ask-line'), 'pot'),
+        );
         $counter->say('2 lamb shank braise tomorrow')->settled();
         $counter->part('give')->click();
         $counter->waitFor('given');
@@ -90,7 +97,10 @@ final class CustomersJourneyTest extends JourneyCase
     /** @return array<string, mixed> */
     private function house(): array
     {
-        $house = $this->chromium->driver->executeAsyncScript('const done = arguments[arguments.length - 1]; fetch("/api/v1/house", { headers: { Accept: "application/json" } }).then(async (r) => done(await r.json()))');
+        $house = $this->chromium->driver->executeAsyncScript(
+            'const done = arguments[arguments.length - 1];'.
+            'fetch("/api/v1/house", { headers: { Accept: "application/json" } }).then(async (r) => done(await r.json()))',
+        );
 
         return is_array($house) ? $house : [];
     }

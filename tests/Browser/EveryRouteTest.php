@@ -15,8 +15,17 @@ final class EveryRouteTest extends JourneyCase
     {
         $atlas = AtlasPage::open($this->chromium->driver, self::$application->url, 'ysolde', 'coldroom-88');
         $pages = [
-            '/counter' => 'Counter', '/case' => 'Today’s case', '/case/board' => 'At the counter today', '/customers' => 'Customers', '/house' => 'House rules', '/tickets' => 'Tickets', '/atlas' => 'Cut atlas',
-            '/atlas/compare?cuts=beef-shoulder-tender,beef-chuck-tender' => 'Side by side', '/atlas/shop' => 'Our cuts', '/atlas/cut/beef-hanging-tender' => 'Hanging tender', '/no/such/place' => 'No such page',
+            '/counter' => 'Counter',
+            '/case' => 'Today’s case',
+            '/case/board' => 'At the counter today',
+            '/customers' => 'Customers',
+            '/house' => 'House rules',
+            '/tickets' => 'Tickets',
+            '/atlas' => 'Cut atlas',
+            '/atlas/compare?cuts=beef-shoulder-tender,beef-chuck-tender' => 'Side by side',
+            '/atlas/shop' => 'Our cuts',
+            '/atlas/cut/beef-hanging-tender' => 'Hanging tender',
+            '/no/such/place' => 'No such page',
         ];
         foreach ($pages as $path => $title) {
             $atlas->goTo($path)->isTitled($title);

@@ -32,7 +32,9 @@ final class HalfMinuteTest extends JourneyCase
         $counter->part('label')->sendKeys('Runa');
         $counter->part('give')->click();
         $counter->waitFor('given');
-        $card = $this->card($counter->part('given')->findElement(WebDriverBy::xpath('.//a[contains(@href, "card.pdf")]'))->getAttribute('href'));
+        $card = $this->card(
+            $counter->part('given')->findElement(WebDriverBy::xpath('.//a[contains(@href, "card.pdf")]'))->getAttribute('href'),
+        );
         foreach (['Runa', 'Lamb rump, cap on', 'no mustard', '€', 'Piece B goes on', 'Piece B comes off at', 'When to sear'] as $words) {
             self::assertStringContainsString($words, $card);
         }

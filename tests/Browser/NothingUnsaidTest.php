@@ -51,7 +51,9 @@ final class NothingUnsaidTest extends JourneyCase
         $counter = $this->counter()->say('2 pork tenderloin oven');
         $counter->settled();
         $counter->readAll();
-        $this->chromium->driver->executeScript('const button = document.querySelector("[data-testid=give]"); button.click(); button.click()');
+        $this->chromium->driver->executeScript(
+            'const button = document.querySelector("[data-testid=give]"); button.click(); button.click()',
+        );
         $given = $counter->waitFor('given')->getText();
         $this->open('/tickets');
         $before = count($counter->waitFor('tickets')->findElements(WebDriverBy::cssSelector('tbody tr')));
@@ -94,7 +96,10 @@ final class NothingUnsaidTest extends JourneyCase
         $this->waits(fn (): bool => $counter->has('ask-line') && str_contains($counter->value('ask-line'), 'lamb rump'));
         $counter->part('sign-out')->click();
         $counter->waitFor('sign-in');
-        self::assertSame(0, $driver->executeScript('return Object.keys(sessionStorage).filter((key) => key.startsWith("nessmark.draft.")).length'));
+        self::assertSame(
+            0,
+            $driver->executeScript('return Object.keys(sessionStorage).filter((key) => key.startsWith("nessmark.draft.")).length'),
+        );
     }
 
     public function test_a_key_pressed_in_a_dropdown_is_no_shortcut(): void
@@ -114,6 +119,11 @@ final class NothingUnsaidTest extends JourneyCase
     {
         $tools = new ChromeDevToolsDriver($this->chromium->driver);
         $tools->execute('Network.enable');
-        $tools->execute('Network.emulateNetworkConditions', ['offline' => $isAway, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $tools->execute('Network.emulateNetworkConditions', [
+            'offline' => $isAway,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
     }
 }

@@ -47,7 +47,10 @@ final class SeveralDishesTest extends JourneyCase
         $counter = $this->counter()->say('3 lamb rump mr')->settled();
         $counter->part('another-customer')->click();
         $counter->say('2 salmon pan')->settled();
-        $names = fn (): array => array_map(static fn (WebDriverElement $tab): string => $tab->getText(), $this->chromium->driver->findElements(WebDriverBy::cssSelector('[data-testid="customer-tab"]')));
+        $names = fn (): array => array_map(
+            static fn (WebDriverElement $tab): string => $tab->getText(),
+            $this->chromium->driver->findElements(WebDriverBy::cssSelector('[data-testid="customer-tab"]')),
+        );
         self::assertSame(['3 lamb rump mr', '2 salmon pan'], $names());
         self::assertSame([], Axe::seriousFindings($this->chromium->driver));
 

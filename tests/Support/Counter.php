@@ -25,14 +25,26 @@ final class Counter
 {
     private static ?self $shared = null;
 
-    private function __construct(public readonly AskReader $reader, public readonly TicketAssembly $tickets, public readonly Catalogue $catalogue, public readonly Suitability $suitability = new Suitability) {}
+    private function __construct(
+        public readonly AskReader $reader,
+        public readonly TicketAssembly $tickets,
+        public readonly Catalogue $catalogue,
+        public readonly Suitability $suitability = new Suitability(),
+    ) {}
 
     public static function open(): self
     {
         if (self::$shared === null) {
             $folder = DataFolder::shipped();
             $catalogue = Catalogue::from($folder);
-            $reader = new AskReader($catalogue, DonenessTable::from($folder), SafetyRules::from($folder), Kitchen::from($folder), GradeTable::from($folder), Schools::from($folder));
+            $reader = new AskReader(
+                $catalogue,
+                DonenessTable::from($folder),
+                SafetyRules::from($folder),
+                Kitchen::from($folder),
+                GradeTable::from($folder),
+                Schools::from($folder),
+            );
             self::$shared = new self($reader, TicketAssembly::from($folder), $catalogue);
         }
 

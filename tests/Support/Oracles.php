@@ -22,7 +22,12 @@ final class Oracles
             if ($row['quantity'] === $quantity) {
                 $expected = (float) $row['expected'];
                 $tolerance = max((float) $row['abs_tol'], (float) $row['rel_tol'] * abs($expected));
-                yield $row['id'] => [json_decode($row['inputs_json'], true), $expected, $tolerance, "{$row['source']} ({$row['basis']}, from memory)"];
+                yield $row['id'] => [
+                    json_decode($row['inputs_json'], true),
+                    $expected,
+                    $tolerance,
+                    "{$row['source']} ({$row['basis']}, from memory)",
+                ];
             }
         }
         fclose($file);

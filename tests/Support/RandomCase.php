@@ -63,10 +63,17 @@ final class RandomCase
         $case = [
             'body' => $body,
             'material' => $this->chance(0.5)
-                ? ['k_w_mk' => $this->between(0.2, 0.7), 'rho_kg_m3' => $this->between(900.0, 1150.0), 'cp_j_kgk' => $this->between(2000.0, 4000.0)]
+                ? [
+                    'k_w_mk' => $this->between(0.2, 0.7),
+                    'rho_kg_m3' => $this->between(900.0, 1150.0),
+                    'cp_j_kgk' => $this->between(2000.0, 4000.0),
+                ]
                 : ['composition' => ['water' => 0.7, 'protein' => 0.2, 'fat' => 0.09, 'ash' => 0.01]],
             'start_c' => $this->between(-0.5, 35.0),
-            'stages' => array_map(fn (int $i): array => $this->stage("stage {$i}", $shape === 'slab'), range(1, $this->draw->getInt(1, 3))),
+            'stages' => array_map(
+                fn (int $i): array => $this->stage("stage {$i}", $shape === 'slab'),
+                range(1, $this->draw->getInt(1, 3)),
+            ),
             'report' => ['core_targets_c' => [50.0, 60.0], 'bands_c' => [45.0, 60.0]],
             'lethality' => ['d_ref_s' => $this->between(1.0, 100.0), 't_ref_c' => 60.0, 'z_c' => $this->between(4.0, 12.0)],
         ];
@@ -77,7 +84,11 @@ final class RandomCase
     /** @return array<string, mixed> */
     private function stage(string $name, bool $isSlab): array
     {
-        $stage = ['name' => $name, 'duration_s' => $this->between(20.0, 4000.0), 'faces' => ['a' => $this->face()] + ($isSlab ? ['b' => $this->face()] : [])];
+        $stage = [
+            'name' => $name,
+            'duration_s' => $this->between(20.0, 4000.0),
+            'faces' => ['a' => $this->face()] + ($isSlab ? ['b' => $this->face()] : []),
+        ];
         if ($this->chance(0.3)) {
             $stage['until_core_c'] = $this->between(30.0, 90.0);
         }
@@ -102,7 +113,7 @@ final class RandomCase
 
     private function between(float $low, float $high): float
     {
-        return round($low + ($high - $low) * $this->draw->getInt(0, 1_000_000) / 1e6, 3);
+        return round($low + (($high - $low) * $this->draw->getInt(0, 1_000_000)) / 1e6, 3);
     }
 
     private function chance(float $share): bool

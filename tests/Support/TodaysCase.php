@@ -30,7 +30,14 @@ final class TodaysCase
     private static ?self $shared = null;
 
     /** @param  list<Lot>  $lots */
-    private function __construct(public readonly Catalogue $catalogue, public readonly array $lots, public readonly Matcher $matcher, private readonly WishReader $wishes, private readonly CounterDesk $desk, private readonly LineReader $reader) {}
+    private function __construct(
+        public readonly Catalogue $catalogue,
+        public readonly array $lots,
+        public readonly Matcher $matcher,
+        private readonly WishReader $wishes,
+        private readonly CounterDesk $desk,
+        private readonly LineReader $reader,
+    ) {}
 
     public static function open(): self
     {
@@ -39,7 +46,14 @@ final class TodaysCase
             $catalogue = Catalogue::from($folder);
             $reader = new LotReader($catalogue, GradeTable::from($folder));
             $lots = array_map(static fn (array $row): Lot => $reader->read(LotCsv::lot($row)), Reference::rows('case'));
-            self::$shared = new self($catalogue, $lots, Matcher::from($folder), WishReader::from($folder), CounterDesk::from($folder), new LineReader(Lexicon::from($folder), new NameIndex($catalogue->cuts())));
+            self::$shared = new self(
+                $catalogue,
+                $lots,
+                Matcher::from($folder),
+                WishReader::from($folder),
+                CounterDesk::from($folder),
+                new LineReader(Lexicon::from($folder), new NameIndex($catalogue->cuts())),
+            );
         }
 
         return self::$shared;
@@ -77,12 +91,18 @@ final class TodaysCase
      */
     public function report(string $line): array
     {
-        return $this->desk->match([...$this->line($line)->wish, 'now' => self::NOW], $this->lots, $this->catalogue, new HouseRules);
+        return $this->desk->match([...$this->line($line)->wish, 'now' => self::NOW], $this->lots, $this->catalogue, new HouseRules());
     }
 
     /** @return array<string, mixed> */
     public function whyNot(string $line, string $slug): array
     {
-        return $this->desk->whyNot([...$this->line($line)->wish, 'now' => self::NOW], $slug, $this->lots, $this->catalogue, new HouseRules);
+        return $this->desk->whyNot(
+            [...$this->line($line)->wish, 'now' => self::NOW],
+            $slug,
+            $this->lots,
+            $this->catalogue,
+            new HouseRules(),
+        );
     }
 }

@@ -17,7 +17,11 @@ final class Words
     /** @return array<string, string> by key */
     public static function section(string $section): array
     {
-        self::$sentences ??= json_decode((string) file_get_contents(dirname(__DIR__, 2).'/resources/wording/en.json'), true, flags: JSON_THROW_ON_ERROR);
+        self::$sentences ??= json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2).'/resources/wording/en.json'),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
 
         return self::$sentences[$section];
     }
@@ -25,7 +29,11 @@ final class Words
     public static function assertSaid(Phrase $phrase): void
     {
         Assert::assertArrayHasKey($phrase->key, self::section('say'), 'it has no sentence');
-        Assert::assertSame([], array_diff(self::placeholders(self::section('say')[$phrase->key]), array_keys($phrase->args)), "{$phrase->key} lacks a figure");
+        Assert::assertSame(
+            [],
+            array_diff(self::placeholders(self::section('say')[$phrase->key]), array_keys($phrase->args)),
+            "{$phrase->key} lacks a figure",
+        );
     }
 
     /** @return list<string> the names of its arguments, plural ones too */

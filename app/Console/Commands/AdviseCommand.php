@@ -37,7 +37,8 @@ final class AdviseCommand extends Command
         {--profile= : whose published rules, us, uk or eu; an ask\'s own can only tighten them}
         {--choose=1 : which match the ticket is for}';
 
-    protected $description = 'Compute the ticket for an ask, JSON on standard input and output; an ask without a cut, or with a line or a case, is matched first';
+    protected $description = 'Compute the ticket for an ask, JSON on standard input and output; '.
+        'an ask without a cut, or with a line or a case, is matched first';
 
     public function handle(AskReader $reader, TicketAssembly $tickets, CounterDesk $desk, Catalogue $catalogue): int
     {
@@ -45,17 +46,31 @@ final class AdviseCommand extends Command
             $line = $this->option('line');
             $now = now()->toDateTimeImmutable();
             $data = is_string($line) ? $desk->read($line, $now, $catalogue)->wish : $this->readJson();
-            if (is_array($data) && ! isset($data['now']) && (isset($data['eat_at']) || ! isset($data['cut']) || is_string($line) || $this->option('case') !== null)) {
+            if (
+                is_array($data) &&
+                ! isset($data['now']) &&
+                (isset($data['eat_at']) || ! isset($data['cut']) || is_string($line) || $this->option('case') !== null)
+            ) {
                 $data['now'] = $now->format(DATE_ATOM);
             }
             if (is_array($data) && (is_string($line) || $this->option('case') !== null || ! array_key_exists('cut', $data))) {
                 return $this->matched($data, $desk, $reader, $tickets, $catalogue);
             }
 
-            $ticket = $tickets->advise($reader->read($data, $this->house() ?? new HouseRules));
+            $ticket = $tickets->advise($reader->read($data, $this->house() ?? new HouseRules()));
 
             // The cut was chosen already: it is the one match.
-            return ['matches' => [['cut' => $ticket->cut->slug, 'lot' => null, 'method' => $ticket->method, 'verdict' => $ticket->verdict->level->value]], 'ticket' => Json::of($ticket)];
+            return [
+                'matches' => [
+                    [
+                        'cut' => $ticket->cut->slug,
+                        'lot' => null,
+                        'method' => $ticket->method,
+                        'verdict' => $ticket->verdict->level->value,
+                    ],
+                ],
+                'ticket' => Json::of($ticket),
+            ];
         });
     }
 
@@ -69,10 +84,25 @@ final class AdviseCommand extends Command
         /** @var array{matches: list<array{ask: array<string, mixed>, lot: array{number: string}}>} $answer */
         $answer = $desk->match($wish, $lots, $catalogue, $house);
         $choose = $this->option('choose');
-        $chosen = $answer['matches'] === [] ? null : $answer['matches'][(int) $choose - 1] ?? throw InputRefused::one('--choose', 'out_of_range', $choose, 'range', ['min' => 1, 'max' => count($answer['matches'])]);
-        $lot = $chosen === null ? null : array_values(array_filter($lots, static fn (Lot $lot): bool => $lot->number === $chosen['lot']['number']))[0] ?? null;
+        $chosen =
+            $answer['matches'] === []
+                ? null
+                : $answer['matches'][(int) $choose - 1] ??
+                    throw InputRefused::one('--choose', 'out_of_range', $choose, 'range', [
+                        'min' => 1,
+                        'max' => count($answer['matches']),
+                    ]);
+        $lot =
+            $chosen === null
+                ? null
+                : array_values(array_filter($lots, static fn (Lot $lot): bool => $lot->number === $chosen['lot']['number']))[0] ?? null;
 
-        return [...$answer, 'ticket' => $chosen === null ? null : Json::of($tickets->advise($reader->read($chosen['ask'], $house, $catalogue, $lot), $currency))];
+        return [
+            ...$answer,
+            'ticket' => $chosen === null
+                ? null
+                : Json::of($tickets->advise($reader->read($chosen['ask'], $house, $catalogue, $lot), $currency)),
+        ];
     }
 
     /**
@@ -100,7 +130,7 @@ final class AdviseCommand extends Command
     {
         $file = $this->option('case');
         if (is_string($file)) {
-            return [$this->lots($file, new LotReader($shipped, app(GradeTable::class))), $shipped, $given ?? new HouseRules, 'EUR'];
+            return [$this->lots($file, new LotReader($shipped, app(GradeTable::class))), $shipped, $given ?? new HouseRules(), 'EUR'];
         }
         $shop = Shop::query()->first() ?? throw InputRefused::one('--case', 'missing', null, 'file');
         $catalogue = app(ShopCatalogue::class)->of($shop);
@@ -117,18 +147,24 @@ final class AdviseCommand extends Command
     {
         $text = is_file($file) ? (string) file_get_contents($file) : throw InputRefused::one('--case', 'not_allowed', $file, 'file');
         $data = json_decode($text, true);
-        $rows = is_array($data) ? $data['lots'] ?? $data : array_map(static fn (array $row): array => LotCsv::lot($row), Csv::read($text, LotCsv::HEADER));
+        $rows = is_array($data)
+            ? $data['lots'] ?? $data
+            : array_map(static fn (array $row): array => LotCsv::lot($row), Csv::read($text, LotCsv::HEADER));
         if (! is_array($rows) || count($rows) > self::MOST_ROWS) {
             throw InputRefused::one('--case', 'wrong_type', $file, 'lots', ['max' => LotUpload::MOST_ROWS]);
         }
 
-        return array_map(static function (mixed $row, int $i) use ($reader): Lot {
-            try {
-                return $reader->read($row);
-            } catch (InputRefused $refused) {
-                $first = $refused->violations[0];
-                throw InputRefused::because([$first->under('row '.($i + 1))]);
-            }
-        }, array_values($rows), array_keys(array_values($rows)));
+        return array_map(
+            static function (mixed $row, int $i) use ($reader): Lot {
+                try {
+                    return $reader->read($row);
+                } catch (InputRefused $refused) {
+                    $first = $refused->violations[0];
+                    throw InputRefused::because([$first->under('row '.($i + 1))]);
+                }
+            },
+            array_values($rows),
+            array_keys(array_values($rows)),
+        );
     }
 }

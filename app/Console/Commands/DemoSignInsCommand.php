@@ -21,7 +21,15 @@ final class DemoSignInsCommand extends Command
             return self::FAILURE;
         }
         foreach (DemoShopSeeder::STAFF as $person) {
-            $this->line(sprintf('  %-12s %-12s %s, %s', $person['sign_in'], $person['password'], $person['name'], str_replace('_', ' ', $person['role']->value)));
+            $this->line(
+                sprintf(
+                    '  %-12s %-12s %s, %s',
+                    $person['sign_in'],
+                    $person['password'],
+                    $person['name'],
+                    str_replace('_', ' ', $person['role']->value),
+                ),
+            );
         }
 
         return self::SUCCESS;

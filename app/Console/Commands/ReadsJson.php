@@ -38,11 +38,19 @@ trait ReadsJson
 
             return self::SUCCESS;
         } catch (CoreException $refused) {
-            fwrite(STDERR, json_encode([
-                'reason' => $refused->reason(),
-                'detail' => $refused instanceof InputRefused ? app(Refusals::class)->detail($refused) : app(Wording::class)->text('say', $refused->says()->key, $refused->says()->args),
-                'violations' => $refused instanceof InputRefused ? app(Refusals::class)->all($refused->violations) : [],
-            ], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_PRETTY_PRINT)."\n");
+            fwrite(
+                STDERR,
+                json_encode(
+                    [
+                        'reason' => $refused->reason(),
+                        'detail' => $refused instanceof InputRefused
+                                ? app(Refusals::class)->detail($refused)
+                                : app(Wording::class)->text('say', $refused->says()->key, $refused->says()->args),
+                        'violations' => $refused instanceof InputRefused ? app(Refusals::class)->all($refused->violations) : [],
+                    ],
+                    JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_PRETTY_PRINT,
+                )."\n",
+            );
 
             return self::REFUSED;
         }

@@ -10,7 +10,10 @@ use Illuminate\Http\Request;
 use Nessmark\Errors\InputRefused;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Nothing goes further that is no text, too large or too deep: what comes after may rely on UTF-8 without NUL, and on a size that can be read. */
+/**
+ * Nothing goes further that is no text, too large or too deep: what comes after may rely on UTF-8 without NUL, and on a size that can
+ * be read.
+ */
 final class SoundInput
 {
     /** A body of a usual request, and of a file, bytes. */

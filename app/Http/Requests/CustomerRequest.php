@@ -27,7 +27,14 @@ final class CustomerRequest extends FormRequest
         $customer = $this->route('customer');
 
         return [
-            'name' => ['required', 'string', 'max:60', Rule::unique('customers', 'name')->where('shop_id', $user->shop_id)->ignore($customer instanceof Customer ? $customer->id : null)],
+            'name' => [
+                'required',
+                'string',
+                'max:60',
+                Rule::unique('customers', 'name')
+                    ->where('shop_id', $user->shop_id)
+                    ->ignore($customer instanceof Customer ? $customer->id : null),
+            ],
             'appliances' => ['sometimes', 'array', 'max:20'],
             'appliances.*' => [Rule::enum(ApplianceKind::class)],
             'fires' => ['sometimes', 'array', 'max:20'],
@@ -39,6 +46,11 @@ final class CustomerRequest extends FormRequest
     /** @return array<string, mixed> */
     public function given(): array
     {
-        return ['name' => trim($this->string('name')->toString()), 'appliances' => $this->validated('appliances', []), 'fires' => $this->validated('fires', []), 'units' => $this->validated('units', Units::Metric->value)];
+        return [
+            'name' => trim($this->string('name')->toString()),
+            'appliances' => $this->validated('appliances', []),
+            'fires' => $this->validated('fires', []),
+            'units' => $this->validated('units', Units::Metric->value),
+        ];
     }
 }

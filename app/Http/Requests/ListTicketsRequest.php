@@ -19,7 +19,11 @@ final class ListTicketsRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['find' => ['nullable', 'string', 'max:60'], 'customer' => ['nullable', 'integer'], 'page' => ['nullable', 'integer', 'min:1', 'max:100000']];
+        return [
+            'find' => ['nullable', 'string', 'max:60'],
+            'customer' => ['nullable', 'integer'],
+            'page' => ['nullable', 'integer', 'min:1', 'max:100000'],
+        ];
     }
 
     public function page(): int
@@ -34,14 +38,19 @@ final class ListTicketsRequest extends FormRequest
         $user = $this->user();
         $find = trim($this->string('find')->toString());
         $tickets = Ticket::query();
-        $tickets->with(['user', 'dishes'])->where('shop_id', $user->shop_id)->orderByDesc('number');
+        $tickets
+            ->with(['user', 'dishes'])
+            ->where('shop_id', $user->shop_id)
+            ->orderByDesc('number');
         if ($this->filled('customer')) {
             $tickets->where('customer_id', $this->integer('customer'));
         }
         if ($find !== '') {
             $like = '%'.addcslashes($find, '%_\\').'%';
             $tickets->where(static function (Builder $either) use ($find, $like): void {
-                $either->whereHas('dishes', static fn (Builder $dish): Builder => $dish->where('cut_name', 'like', $like))->orWhere('customer_label', 'like', $like);
+                $either
+                    ->whereHas('dishes', static fn (Builder $dish): Builder => $dish->where('cut_name', 'like', $like))
+                    ->orWhere('customer_label', 'like', $like);
                 if (ctype_digit($find)) {
                     $either->orWhere('number', (int) $find);
                 }

@@ -23,7 +23,10 @@ final class MoveLotRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'kind' => ['required', Rule::in(array_column(array_filter(MoveKind::cases(), static fn (MoveKind $kind): bool => $kind->isByHand()), 'value'))],
+            'kind' => [
+                'required',
+                Rule::in(array_column(array_filter(MoveKind::cases(), static fn (MoveKind $kind): bool => $kind->isByHand()), 'value')),
+            ],
             'grams' => ['required', 'numeric', 'min:0', 'max:'.LotReader::MOST_G],
             'reason' => ['nullable', 'string', 'max:60'],
         ];
@@ -32,11 +35,13 @@ final class MoveLotRequest extends FormRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            if ($validator->errors()->isEmpty() && $this->kind()->needsReason() && $this->reason() === null) {
-                $validator->errors()->add('reason', app(Wording::class)->text('problem', 'move.reason'));
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                if ($validator->errors()->isEmpty() && $this->kind()->needsReason() && $this->reason() === null) {
+                    $validator->errors()->add('reason', app(Wording::class)->text('problem', 'move.reason'));
+                }
+            },
+        ];
     }
 
     public function kind(): MoveKind

@@ -27,24 +27,35 @@ final class StaffRequest extends FormRequest
 
         return [
             'name' => [$must, 'string', 'max:80'],
-            'sign_in' => $this->isNew() ? ['required', 'string', 'max:60', 'regex:/^[a-z0-9._-]+$/', Rule::unique('users', 'sign_in')] : ['prohibited'],
+            'sign_in' => $this->isNew()
+                ? ['required', 'string', 'max:60', 'regex:/^[a-z0-9._-]+$/', Rule::unique('users', 'sign_in')]
+                : ['prohibited'],
             'role' => [$must, Rule::enum(Role::class)],
-            'password' => [$this->isNew() ? 'required' : 'nullable', 'string', 'min:10', new ShortEnough],
+            'password' => [$this->isNew() ? 'required' : 'nullable', 'string', 'min:10', new ShortEnough()],
         ];
     }
 
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            $user = $this->route('user');
-            if (! $user instanceof User || $user->role !== Role::HeadButcher || ! $this->filled('role') || $this->enum('role', Role::class) === Role::HeadButcher) {
-                return;
-            }
-            if (User::query()->where('shop_id', $user->shop_id)->where('role', Role::HeadButcher)->whereNull('left_at')->count() < 2) {
-                $validator->errors()->add('role', app(Wording::class)->text('problem', 'staff.last_head'));
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                $user = $this->route('user');
+                if (
+                    ! ($user instanceof User) ||
+                    $user->role !== Role::HeadButcher ||
+                    ! $this->filled('role') ||
+                    $this->enum('role', Role::class) === Role::HeadButcher
+                ) {
+                    return;
+                }
+                if (
+                    User::query()->where('shop_id', $user->shop_id)->where('role', Role::HeadButcher)->whereNull('left_at')->count() < 2
+                ) {
+                    $validator->errors()->add('role', app(Wording::class)->text('problem', 'staff.last_head'));
+                }
+            },
+        ];
     }
 
     /** @return array<string, mixed> */

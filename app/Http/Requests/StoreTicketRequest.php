@@ -42,12 +42,22 @@ final class StoreTicketRequest extends FormRequest
     /** @return non-empty-list<DishToGive> the asks untouched: numbers stay numbers, nulls stay nulls */
     public function dishes(): array
     {
-        /** @var array{dishes: non-empty-list<array{ask: array<string, mixed>, cautions_read: list<string>, sold_g?: float|int|string|null, seen?: string|null}>} $data as the rules have it */
+        /**
+         * @var array{dishes: non-empty-list<array{ ask: array<string, mixed>, cautions_read: list<string>,
+         *     sold_g?: float|int|string|null, seen?: string|null,
+         * }>} $data as the rules have it
+         */
         $data = json_decode($this->getContent(), true);
 
-        return array_map(static fn (array $dish): DishToGive => new DishToGive(
-            $dish['ask'], $dish['cautions_read'], isset($dish['sold_g']) ? (int) round((float) $dish['sold_g']) : null, $dish['seen'] ?? null,
-        ), $data['dishes']);
+        return array_map(
+            static fn (array $dish): DishToGive => new DishToGive(
+                $dish['ask'],
+                $dish['cautions_read'],
+                isset($dish['sold_g']) ? (int) round((float) $dish['sold_g']) : null,
+                $dish['seen'] ?? null,
+            ),
+            $data['dishes'],
+        );
     }
 
     public function units(): Units
@@ -68,6 +78,8 @@ final class StoreTicketRequest extends FormRequest
         /** @var User $user */
         $user = $this->user();
 
-        return $this->filled('customer_id') ? Customer::query()->where('shop_id', $user->shop_id)->whereKey($this->integer('customer_id'))->firstOrFail() : null;
+        return $this->filled('customer_id')
+            ? Customer::query()->where('shop_id', $user->shop_id)->whereKey($this->integer('customer_id'))->firstOrFail()
+            : null;
     }
 }

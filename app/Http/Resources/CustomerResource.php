@@ -21,8 +21,13 @@ final class CustomerResource extends JsonResource
         $count = $attributes['tickets_count'] ?? 0;
 
         return [
-            'id' => $customer->id, 'name' => $customer->name, 'appliances' => $customer->appliances, 'fires' => (object) $customer->fires, 'units' => $customer->units,
-            'tickets' => is_numeric($count) ? (int) $count : 0, 'last_at' => is_string($last) ? Carbon::parse($last)->toAtomString() : null,
+            'id' => $customer->id,
+            'name' => $customer->name,
+            'appliances' => $customer->appliances,
+            'fires' => (object) $customer->fires,
+            'units' => $customer->units,
+            'tickets' => is_numeric($count) ? (int) $count : 0,
+            'last_at' => is_string($last) ? Carbon::parse($last)->toAtomString() : null,
         ];
     }
 }

@@ -25,7 +25,14 @@ final class SessionResource extends JsonResource
             'may_change_catalogue' => $user->role->changesCatalogue(),
             'may_change_case' => $user->role->changesCase(),
             'may_run_house' => $user->role->runsHouse(),
-            'shop' => ['name' => $user->shop->name, 'town' => $user->shop->town, 'safety_profile' => $user->shop->safety_profile->value, 'currency' => $user->shop->currency, 'units' => $user->shop->units, 'time_zone' => $user->shop->now()->getTimezone()->getName()],
+            'shop' => [
+                'name' => $user->shop->name,
+                'town' => $user->shop->town,
+                'safety_profile' => $user->shop->safety_profile->value,
+                'currency' => $user->shop->currency,
+                'units' => $user->shop->units,
+                'time_zone' => $user->shop->now()->getTimezone()->getName(),
+            ],
         ];
     }
 }

@@ -16,6 +16,12 @@ final class StaffResource extends JsonResource
     {
         $user = $this->resource;
 
-        return ['id' => $user->id, 'name' => $user->name, 'sign_in' => $user->sign_in, 'role' => $user->role->value, 'is_self' => $user->is($request->user())];
+        return [
+            'id' => $user->id,
+            'name' => $user->name,
+            'sign_in' => $user->sign_in,
+            'role' => $user->role->value,
+            'is_self' => $user->is($request->user()),
+        ];
     }
 }

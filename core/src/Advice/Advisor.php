@@ -60,8 +60,13 @@ final readonly class Advisor
 
     private Watchers $watchers;
 
-    public function __construct(private Kitchen $kitchen, private MethodTable $methods, private SafetyRules $rules, private LongCook $texture, private Portions $portions)
-    {
+    public function __construct(
+        private Kitchen $kitchen,
+        private MethodTable $methods,
+        private SafetyRules $rules,
+        private LongCook $texture,
+        private Portions $portions,
+    ) {
         $this->planner = new Planner($kitchen, $methods);
         $this->judge = new Judge($rules);
         $this->watchers = new Watchers($rules, $this->judge, $texture);
@@ -69,7 +74,13 @@ final readonly class Advisor
 
     public static function from(DataFolder $folder): self
     {
-        return new self(Kitchen::from($folder), MethodTable::from($folder), SafetyRules::from($folder), LongCook::from($folder), Portions::from($folder));
+        return new self(
+            Kitchen::from($folder),
+            MethodTable::from($folder),
+            SafetyRules::from($folder),
+            LongCook::from($folder),
+            Portions::from($folder),
+        );
     }
 
     /**
@@ -97,7 +108,9 @@ final readonly class Advisor
             }
         }
         if ($isBurnt && $fitting === []) {
-            throw InputRefused::one('thickness_mm', 'unreachable', $plate->piece->thickness->toMillimetres(), 'thicker_or_other_way', ['method' => $plate->way->method->value]);
+            throw InputRefused::one('thickness_mm', 'unreachable', $plate->piece->thickness->toMillimetres(), 'thicker_or_other_way', [
+                'method' => $plate->way->method->value,
+            ]);
         }
         usort($fitting, static fn (array $a, array $b): int => $a[0]->saw(CoreTrace::class)->maxC <=> $b[0]->saw(CoreTrace::class)->maxC);
 
@@ -113,7 +126,9 @@ final readonly class Advisor
     private function otherHeatsC(Plate $plate, Cook $cook): array
     {
         $appliance = $this->kitchen->appliance($plate->way->method->appliances()[0], $plate->way->fires);
-        $least = $plate->way->method->roastsInOven() ? $this->rules->leastOven($plate->occasion->house->standard, $plate->piece->cut->foodClass) : null;
+        $least = $plate->way->method->roastsInOven()
+            ? $this->rules->leastOven($plate->occasion->house->standard, $plate->piece->cut->foodClass)
+            : null;
         $endsC = match (true) {
             ! $plate->way->method->driesTheSurface() => [],
             $cook->verdict->isTooSlow() => [$appliance->hottestC],
@@ -157,9 +172,10 @@ final readonly class Advisor
         // What goes by the clock alone has to be at its minimum however slow the fire; the rest of its time is the hold after that.
         $goesByClock = $mustMeet && ! $cook->evidence->canProbe;
         $delayedToC = $goesByClock ? min($cook->pull->coreC, $officialC) : $cook->pull->coreC;
-        [$range, $effects] = $mark !== null
-            ? (new TextureSpread($this->planner, $this->texture))->of($plate, $setting, $mark, $cook->pull->openS)
-            : (new Spread($this->planner))->of($plate, $appliance, $setting, $delayedToC, $cook->pull->openS);
+        [$range, $effects] =
+            $mark !== null
+                ? (new TextureSpread($this->planner, $this->texture))->of($plate, $setting, $mark, $cook->pull->openS)
+                : (new Spread($this->planner))->of($plate, $appliance, $setting, $delayedToC, $cook->pull->openS);
         if ($goesByClock) {
             // Nobody can measure this core, so it stays on for the long end of the range.
             $cook = $this->cook($plate, $targetC, true, $range->highS);
@@ -175,13 +191,24 @@ final readonly class Advisor
         $setting = $this->setting($plate, $targetC, $this->holdS($plate, $targetC, $mustMeet));
         $plan = $this->planner->plan($plate->piece->cut, $plate->piece->thickness->toMillimetres(), $plate->way->method, $setting);
         // A plan that aims below a minimum it cannot hold is laid out as it was asked for, and judged as that.
-        $isAsAsked = ! $mustMeet || ($targetC < $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->officialC && $setting->holdS <= 0.0);
+        $isAsAsked =
+            ! $mustMeet ||
+            ($targetC < $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->officialC &&
+                $setting->holdS <= 0.0);
         $countsCarryOver = $isAsAsked && $plate->way->method->countsCarryOver();
-        $specimen = Specimen::of($plate->piece->cut, $plate->piece->thickness, $plate->piece->start->toCelsius(), $plate->piece->surface, Simulator::CELLS, self::TOLERANCE_K);
+        $specimen = Specimen::of(
+            $plate->piece->cut,
+            $plate->piece->thickness,
+            $plate->piece->start->toCelsius(),
+            $plate->piece->surface,
+            Simulator::CELLS,
+            self::TOLERANCE_K,
+        );
         [$simulator, $start] = [$specimen->simulator, $specimen->start];
         $watch = $this->watchers->over($plate, $specimen);
         try {
-            [$ended, $countsCarryOver] = $openS !== null ? [$plan->endingAfter($openS), false] : $this->ended($plate, $plan, $targetC, $countsCarryOver);
+            [$ended, $countsCarryOver] =
+                $openS !== null ? [$plan->endingAfter($openS), false] : $this->ended($plate, $plan, $targetC, $countsCarryOver);
             $ends = $simulator->run($start, $ended->stages(), $watch->all());
             $opened = $ends[count($plan->before)];
             $pull = Pull::of($simulator, $opened, $targetC);
@@ -197,13 +224,31 @@ final readonly class Advisor
         $watchedC = $this->judge->watchedC($plate->occasion->house->standard);
         $core = $watch->saw(CoreTrace::class);
         $evidence = new CookEvidence(
-            $watch->saw(HeldLongEnough::class), $plate->piece->start->toCelsius(), $core->maxC,
-            array_combine(array_map(CookEvidence::key(...), $watchedC), $core->reachedAtS), $heatedS,
-            $ends[count($plan->before) + ($isHeld ? 1 : 0)]->end->timeS, $plate->piece->cut->canBeProbed($plate->piece->thickness, $this->rules->limits->of('probe_from_mm')),
-            $plate->way->method->roastsInOven() ? $setting->heatC : null, stoodS: $plate->piece->outOfFridgeS, isHeldInstead: $isHeld && $plate->share->doneness->targetC < $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->officialC,
+            $watch->saw(HeldLongEnough::class),
+            $plate->piece->start->toCelsius(),
+            $core->maxC,
+            array_combine(array_map(CookEvidence::key(...), $watchedC), $core->reachedAtS),
+            $heatedS,
+            $ends[count($plan->before) + ($isHeld ? 1 : 0)]->end->timeS,
+            $plate->piece->cut->canBeProbed($plate->piece->thickness, $this->rules->limits->of('probe_from_mm')),
+            $plate->way->method->roastsInOven() ? $setting->heatC : null,
+            stoodS: $plate->piece->outOfFridgeS,
+            isHeldInstead: $isHeld &&
+                $plate->share->doneness->targetC <
+                    $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->officialC,
         );
 
-        return new Cook($simulator, $plan, $setting->heatC, $pull, $countsCarryOver, $ends, $watch, $evidence, $this->judge->judge($plate->serving(), $evidence));
+        return new Cook(
+            $simulator,
+            $plan,
+            $setting->heatC,
+            $pull,
+            $countsCarryOver,
+            $ends,
+            $watch,
+            $evidence,
+            $this->judge->judge($plate->serving(), $evidence),
+        );
     }
 
     /**
@@ -215,10 +260,22 @@ final readonly class Advisor
     private function ended(Plate $plate, MethodPlan $plan, float $targetC, bool $countsCarryOver): array
     {
         $mark = $this->mark($plate);
-        $specimen = Specimen::of($plate->piece->cut, $plate->piece->thickness, $plate->piece->start->toCelsius(), $plate->piece->surface, self::SEARCH_CELLS, self::SEARCH_TOLERANCE_K);
+        $specimen = Specimen::of(
+            $plate->piece->cut,
+            $plate->piece->thickness,
+            $plate->piece->start->toCelsius(),
+            $plate->piece->surface,
+            self::SEARCH_CELLS,
+            self::SEARCH_TOLERANCE_K,
+        );
         [$rough, $start] = [$specimen->simulator, $specimen->start];
         if ($mark !== null) {
-            return [$plan->endingAfter($this->texture->openSeconds($rough, $start, $plan, $this->texture->melting($plate->piece->cut), $mark)), false];
+            return [
+                $plan->endingAfter(
+                    $this->texture->openSeconds($rough, $start, $plan, $this->texture->melting($plate->piece->cut), $mark),
+                ),
+                false,
+            ];
         }
         PullFinder::refuseOutOfReach($plan, $targetC);
         if (! $countsCarryOver) {
@@ -254,14 +311,32 @@ final readonly class Advisor
         if (! $plate->way->manner->turnsOnce || $plate->piece->cut->build->isRound()) {
             return $plate;
         }
-        $specimen = Specimen::of($plate->piece->cut, $plate->piece->thickness, $plate->piece->start->toCelsius(), $plate->piece->surface, self::ONCE_CELLS, self::ONCE_TOLERANCE_K);
+        $specimen = Specimen::of(
+            $plate->piece->cut,
+            $plate->piece->thickness,
+            $plate->piece->start->toCelsius(),
+            $plate->piece->surface,
+            self::ONCE_CELLS,
+            self::ONCE_TOLERANCE_K,
+        );
         try {
             for ($round = 0; $round < self::ONCE_ROUNDS; $round++) {
-                $plan = $this->planner->plan($plate->piece->cut, $plate->piece->thickness->toMillimetres(), $plate->way->method, $this->setting($plate, $plate->share->doneness->targetC, 0.0));
+                $plan = $this->planner->plan(
+                    $plate->piece->cut,
+                    $plate->piece->thickness->toMillimetres(),
+                    $plate->way->method,
+                    $this->setting($plate, $plate->share->doneness->targetC, 0.0),
+                );
                 if ($plan->open->flipEveryS === null) {
                     return $plate;
                 }
-                $openS = PullFinder::openSeconds($specimen->simulator, $specimen->start, $plan, $plate->share->doneness->targetC, self::ONCE_CLOSE_K);
+                $openS = PullFinder::openSeconds(
+                    $specimen->simulator,
+                    $specimen->start,
+                    $plan,
+                    $plate->share->doneness->targetC,
+                    self::ONCE_CLOSE_K,
+                );
                 $plate = $plate->cooked($plate->way->turningEvery($openS / 2.0));
             }
         } catch (PullNotFound) {
@@ -275,14 +350,24 @@ final readonly class Advisor
     {
         $heatC = $plate->way->heat?->toCelsius() ?? $this->usualHeatC($plate, $targetC);
 
-        return new Setting($heatC, $targetC, $plate->way->fires, (int) ceil($this->portions->of($plate)->pieces ?? 1.0), $holdS, 1.0, $plate->way->manner);
+        return new Setting(
+            $heatC,
+            $targetC,
+            $plate->way->fires,
+            (int) ceil($this->portions->of($plate)->pieces ?? 1.0),
+            $holdS,
+            1.0,
+            $plate->way->manner,
+        );
     }
 
     /** As the planner has it, and no oven cooler than the rules allow for this food. */
     private function usualHeatC(Plate $plate, float $targetC): float
     {
         $usualC = $this->planner->usualHeatC($plate->way->method, $targetC, $plate->way->fires);
-        $least = $plate->way->method->roastsInOven() ? $this->rules->leastOven($plate->occasion->house->standard, $plate->piece->cut->foodClass) : null;
+        $least = $plate->way->method->roastsInOven()
+            ? $this->rules->leastOven($plate->occasion->house->standard, $plate->piece->cut->foodClass)
+            : null;
 
         return max($usualC, $least['core_c'] ?? $usualC);
     }
@@ -304,8 +389,17 @@ final readonly class Advisor
 
         return match ($notFound->reason()) {
             'plan.too_long' => InputRefused::one('method', 'unreachable', $plate->way->method->value, 'faster_way', $args),
-            'plan.past_target' => InputRefused::one('thickness_mm', 'unreachable', $plate->piece->thickness->toMillimetres(), 'thicker_or_further', $args),
-            default => InputRefused::one('heat_c', 'unreachable', $heatC, 'hotter', [...$args, 'highest_c' => $notFound->highestC ?? 0.0]),
+            'plan.past_target' => InputRefused::one(
+                'thickness_mm',
+                'unreachable',
+                $plate->piece->thickness->toMillimetres(),
+                'thicker_or_further',
+                $args,
+            ),
+            default => InputRefused::one('heat_c', 'unreachable', $heatC, 'hotter', [
+                ...$args,
+                'highest_c' => $notFound->highestC ?? 0.0,
+            ]),
         };
     }
 }

@@ -24,8 +24,17 @@ final readonly class Cautions
      */
     public static function of(Plate $plate, array $fires, Verdict $verdict): array
     {
-        $said = array_map(static fn (Finding $finding): string => substr($finding->phrase->key, strlen('safety.hazard_')), $verdict->findings);
-        if (in_array('safety.parasites', array_map(static fn (Finding $finding): string => $finding->phrase->key, $verdict->findings), true)) {
+        $said = array_map(
+            static fn (Finding $finding): string => substr($finding->phrase->key, strlen('safety.hazard_')),
+            $verdict->findings,
+        );
+        if (
+            in_array(
+                'safety.parasites',
+                array_map(static fn (Finding $finding): string => $finding->phrase->key, $verdict->findings),
+                true,
+            )
+        ) {
             $said[] = Hazard::RawFish->value;
         }
         $keys = array_diff(array_column($plate->piece->cut->hazards, 'value'), $said);
@@ -34,8 +43,11 @@ final readonly class Cautions
         }
         $allergen = $plate->piece->cut->allergen();
         $keys = [
-            ...array_diff($keys, ['fat_flare', 'lean']), ...self::dangersOf($plate, $fires), ...($allergen === null ? [] : ["allergen_{$allergen}"]),
-            'raw_apart', 'local_code',
+            ...array_diff($keys, ['fat_flare', 'lean']),
+            ...self::dangersOf($plate, $fires),
+            ...$allergen === null ? [] : ["allergen_{$allergen}"],
+            'raw_apart',
+            'local_code',
         ];
 
         return array_map(static fn (string $key): Phrase => new Phrase("caution.{$key}"), $keys);
@@ -47,10 +59,13 @@ final readonly class Cautions
      */
     private static function dangersOf(Plate $plate, array $fires): array
     {
-        return array_keys(array_filter([
-            'hot_fat' => $plate->way->method === Method::DeepFry,
-            'embers' => in_array($plate->way->method, [Method::Smoke, Method::Spit], true) || in_array($fires[ApplianceKind::Grill->value] ?? '', ['charcoal', 'wood'], true),
-            'pressure' => ($fires[ApplianceKind::Pot->value] ?? '') === 'pressure',
-        ]));
+        return array_keys(
+            array_filter([
+                'hot_fat' => $plate->way->method === Method::DeepFry,
+                'embers' => in_array($plate->way->method, [Method::Smoke, Method::Spit], true) ||
+                    in_array($fires[ApplianceKind::Grill->value] ?? '', ['charcoal', 'wood'], true),
+                'pressure' => ($fires[ApplianceKind::Pot->value] ?? '') === 'pressure',
+            ]),
+        );
     }
 }

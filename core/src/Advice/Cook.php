@@ -42,7 +42,15 @@ final readonly class Cook
     public function judged(Verdict $verdict): self
     {
         return new self(
-            $this->simulator, $this->plan, $this->heatC, $this->pull, $this->countsCarryOver, $this->ends, $this->watch, $this->evidence, $verdict,
+            $this->simulator,
+            $this->plan,
+            $this->heatC,
+            $this->pull,
+            $this->countsCarryOver,
+            $this->ends,
+            $this->watch,
+            $this->evidence,
+            $verdict,
         );
     }
 

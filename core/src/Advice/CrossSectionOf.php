@@ -19,7 +19,10 @@ final readonly class CrossSectionOf
     /** From here on the surface is dry and brown, °C. Common practice, no source. */
     private const CRUST_C = 110.0;
 
-    /** The coldest depth need not be the middle; shy of the word asked for by no more than a thermometer shows, it still bears it, K. Common practice, no source. */
+    /**
+     * The coldest depth need not be the middle; shy of the word asked for by no more than a thermometer shows, it still bears it, K.
+     * Common practice, no source.
+     */
     private const SHY_K = 1.0;
 
     private function __construct() {}

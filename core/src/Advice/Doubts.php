@@ -35,7 +35,11 @@ final readonly class Doubts
     {
         $doubts = [];
         $onHeatAt = Timeline::onHeatAt($plate, $cook, $open);
-        if ($onHeatAt !== null && $plate->occasion->now !== null && $onHeatAt->getTimestamp() - $cook->plan->preheatS < $plate->occasion->now->getTimestamp()) {
+        if (
+            $onHeatAt !== null &&
+            $plate->occasion->now !== null &&
+            $onHeatAt->getTimestamp() - $cook->plan->preheatS < $plate->occasion->now->getTimestamp()
+        ) {
             $earliest = $plate->occasion->now->getTimestamp() + $cook->plan->preheatS + $cook->totalS() + $open->highS - $open->likelyS;
             $doubts[] = new Phrase('doubt.not_enough_time', ['short_s' => $earliest - ($plate->occasion->eatAt?->getTimestamp() ?? 0)]);
         }
@@ -72,12 +76,20 @@ final readonly class Doubts
         $doubts = [];
         $metal = $this->pan($plate)?->metal;
         $pieces = $this->portions->of($plate)->pieces;
-        if ($metal !== null && $pieces !== null && $pieces > $metal->holds($load = Load::of($plate->piece->cut, $plate->piece->thickness))) {
+        if (
+            $metal !== null &&
+            $pieces !== null &&
+            $pieces > $metal->holds($load = Load::of($plate->piece->cut, $plate->piece->thickness))
+        ) {
             $doubts[] = new Phrase('doubt.crowded', ['pieces' => $metal->holds($load)]);
         }
         foreach ($cook->ends as $end) {
             $fallenC = $end->end->coldestPlateC;
-            if ($fallenC !== null && $end->stage->name !== 'oven' && ($cook->plan->surfaceC[$end->stage->name] ?? $fallenC) - $fallenC >= self::FALL_FROM_K) {
+            if (
+                $fallenC !== null &&
+                $end->stage->name !== 'oven' &&
+                ($cook->plan->surfaceC[$end->stage->name] ?? $fallenC) - $fallenC >= self::FALL_FROM_K
+            ) {
                 $doubts[] = new Phrase('doubt.pan_falls', ['falls_to_c' => round($fallenC)]);
                 break;
             }
@@ -89,8 +101,14 @@ final readonly class Doubts
     /** The pan of this cook, where a flat piece lies in one. */
     private function pan(Plate $plate): ?Appliance
     {
-        $usesPan = in_array(ApplianceKind::Pan, [...$plate->way->method->appliances(), ...($plate->way->method === Method::Braise ? [ApplianceKind::Pan] : [])], true);
+        $usesPan = in_array(
+            ApplianceKind::Pan,
+            [...$plate->way->method->appliances(), ...$plate->way->method === Method::Braise ? [ApplianceKind::Pan] : []],
+            true,
+        );
 
-        return $usesPan && ! $plate->piece->cut->build->isRound() ? $this->kitchen->appliance(ApplianceKind::Pan, $plate->way->fires) : null;
+        return $usesPan && ! $plate->piece->cut->build->isRound()
+            ? $this->kitchen->appliance(ApplianceKind::Pan, $plate->way->fires)
+            : null;
     }
 }

@@ -42,7 +42,9 @@ final readonly class GreyBand
         $hotterMm = $faceMm;
         foreach ($peaks as [$mm, $celsius]) {
             if ($celsius <= $boundC) {
-                return $hotterC > $boundC ? abs($hotterMm + ($hotterC - $boundC) / ($hotterC - $celsius) * ($mm - $hotterMm) - $faceMm) : 0.0;
+                return $hotterC > $boundC
+                    ? abs($hotterMm + (($hotterC - $boundC) / ($hotterC - $celsius)) * ($mm - $hotterMm) - $faceMm)
+                    : 0.0;
             }
             [$hotterMm, $hotterC] = [$mm, $celsius];
         }

@@ -15,7 +15,10 @@ use Nessmark\Safety\Cooling;
 use Nessmark\Safety\Verdict;
 use Nessmark\Say\Phrase;
 
-/** What is to be done with what is left over: how long the piece takes to cool, and how thin it has to be cut so that it is cold in time. */
+/**
+ * What is to be done with what is left over: how long the piece takes to cool, and how thin it has to be cut so that it is cold in
+ * time.
+ */
 final readonly class Keeping
 {
     private const CELLS = 21;
@@ -32,8 +35,11 @@ final readonly class Keeping
             return new Phrase('keep.nothing');
         }
         $args = [
-            'fridge_within_s' => $cooling->fridgeWithinS, 'cold_c' => $cooling->coldC, 'days' => $cooling->days,
-            'hot_c' => $cooling->hotC, 'reheat_c' => $cooling->reheatC,
+            'fridge_within_s' => $cooling->fridgeWithinS,
+            'cold_c' => $cooling->coldC,
+            'days' => $cooling->days,
+            'hot_c' => $cooling->hotC,
+            'reheat_c' => $cooling->reheatC,
         ];
         $whole = $plate->piece->cut->body($plate->piece->thickness);
         $takesS = $this->seconds($plate, $whole, $cooling->coldC, $cooling);
@@ -43,7 +49,9 @@ final readonly class Keeping
         [$thin, $thick] = [self::THINNEST_MM, $plate->piece->thickness->toMillimetres()];
         while ($thick - $thin > 1.0) {
             $middle = 0.5 * ($thin + $thick);
-            [$thin, $thick] = $this->isInTime($plate, Body::slab(Length::ofMillimetres($middle)), $cooling) ? [$middle, $thick] : [$thin, $middle];
+            [$thin, $thick] = $this->isInTime($plate, Body::slab(Length::ofMillimetres($middle)), $cooling)
+                ? [$middle, $thick]
+                : [$thin, $middle];
         }
 
         return new Phrase('keep.cut', [...$args, 'takes_s' => $takesS, 'most_mm' => floor($thin)]);

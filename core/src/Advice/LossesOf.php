@@ -37,7 +37,8 @@ final readonly class LossesOf
         foreach ($grid->volume as $i => $volume) {
             $dried = 1.0 - ($moisture->shares[$i] ?? 1.0);
             $driedKgM3 = $dried * ($moisture->waterKgM3[$i] ?? 0.0);
-            $lostKg += $volume * max($driedKgM3, $leanShare * WaterHolding::lostShare($cook->saw(PeakProfile::class)->celsius[$i]) * $rawKgM3);
+            $lostKg +=
+                $volume * max($driedKgM3, $leanShare * WaterHolding::lostShare($cook->saw(PeakProfile::class)->celsius[$i]) * $rawKgM3);
             $isFat = ($moisture->waterKgM3[$i] ?? 0.0) <= $fatKgM3;
             $driedM += ! $isFat && $dried >= 1.0 - Crust::DRY_BELOW ? self::widthM($cook, $i) : 0.0;
         }
@@ -46,7 +47,7 @@ final readonly class LossesOf
         return new Losses(
             round(($moisture->lostKg ?? 0.0) / ($rawKgM3 * $grid->totalVolume()), 3),
             round($lostKg / ($rawKgM3 * $grid->totalVolume()), 3),
-            round($driedM * 1000.0 / ($isSlab ? 2.0 : 1.0), 1),
+            round(($driedM * 1000.0) / ($isSlab ? 2.0 : 1.0), 1),
         );
     }
 

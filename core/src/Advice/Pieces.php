@@ -18,7 +18,8 @@ final readonly class Pieces
     private function __construct() {}
 
     /**
-     * What safety says of the pieces, each finding with the marks of those it is about: two that say the same of different figures stay two.
+     * What safety says of the pieces, each finding with the marks of those it is about: two that say the same of different figures stay
+     * two.
      *
      * @param  list<Cook>  $cooks  of all the shares
      * @return list<Finding>
@@ -36,7 +37,13 @@ final readonly class Pieces
         $findings = [];
         foreach ($said as $key => $finding) {
             $of = count($cooks) === 1 ? [] : $marks[$key];
-            $findings[] = new Finding(implode(' ', [$finding->phrase->key, ...$of]), $of, $finding->level, $finding->phrase, $finding->sources);
+            $findings[] = new Finding(
+                implode(' ', [$finding->phrase->key, ...$of]),
+                $of,
+                $finding->level,
+                $finding->phrase,
+                $finding->sources,
+            );
         }
 
         return $findings;
@@ -56,9 +63,19 @@ final readonly class Pieces
         foreach ($cooked as $i => [$plate, $cook, $open]) {
             $amounts = $portions->of($plate);
             $pieces[] = new TicketPiece(
-                self::MARKS[$i], $amounts->diners, $plate->share->eaters->isAnyoneAtRisk(), $plate->share->doneness->word, $plate->share->avoid, $amounts->rawG, $amounts->pieces,
-                round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1), $cook->evidence->canProbe, $open->plus($cook->fixedHeatS())->shown(),
-                round(max($finishS) - $finishS[$i]), Timeline::onHeatAt($plate, $cook, $open)?->format(DATE_ATOM), $cook->verdict->level,
+                self::MARKS[$i],
+                $amounts->diners,
+                $plate->share->eaters->isAnyoneAtRisk(),
+                $plate->share->doneness->word,
+                $plate->share->avoid,
+                $amounts->rawG,
+                $amounts->pieces,
+                round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1),
+                $cook->evidence->canProbe,
+                $open->plus($cook->fixedHeatS())->shown(),
+                round(max($finishS) - $finishS[$i]),
+                Timeline::onHeatAt($plate, $cook, $open)?->format(DATE_ATOM),
+                $cook->verdict->level,
             );
         }
 
@@ -96,11 +113,17 @@ final readonly class Pieces
             [$plate, $cook] = $cooked[(int) array_search($mark, self::MARKS, true)];
             $offS = $onS + $cook->totalS() - $cook->plan->restS();
             $steps[] = [$onS, new Phrase('do.piece_on', ['mark' => $mark])];
-            $steps[] = [$offS, match (true) {
-                $isByFork($plate) => new Phrase('do.piece_off_by_fork', ['mark' => $mark]),
-                $cook->evidence->canProbe => new Phrase('do.piece_off', ['mark' => $mark, 'pull_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1)]),
-                default => new Phrase('do.piece_off_by_time', ['mark' => $mark]),
-            }];
+            $steps[] = [
+                $offS,
+                match (true) {
+                    $isByFork($plate) => new Phrase('do.piece_off_by_fork', ['mark' => $mark]),
+                    $cook->evidence->canProbe => new Phrase('do.piece_off', [
+                        'mark' => $mark,
+                        'pull_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1),
+                    ]),
+                    default => new Phrase('do.piece_off_by_time', ['mark' => $mark]),
+                },
+            ];
         }
 
         return $steps;

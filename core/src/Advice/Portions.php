@@ -26,7 +26,13 @@ final readonly class Portions
 
     public function of(Plate $plate): Amounts
     {
-        return $this->amounts($plate->piece->cut, $plate->piece->thickness, $plate->share->eaters, $plate->raw, $plate->occasion->house->portions);
+        return $this->amounts(
+            $plate->piece->cut,
+            $plate->piece->thickness,
+            $plate->share->eaters,
+            $plate->raw,
+            $plate->occasion->house->portions,
+        );
     }
 
     /**
@@ -50,7 +56,7 @@ final readonly class Portions
             round($raw->toGrams()),
             round($raw->toGrams() / $heads),
             round($piece->toGrams()),
-            $cut->build->shape === Shape::Cylinder ? null : max(0.5, round(2.0 * $raw->toGrams() / $piece->toGrams()) / 2.0),
+            $cut->build->shape === Shape::Cylinder ? null : max(0.5, round((2.0 * $raw->toGrams()) / $piece->toGrams()) / 2.0),
             $length === null ? null : round($length->toMillimetres()),
             round($raw->times($cut->lowestYield)->toGrams()),
             round($raw->times($cut->highestYield)->toGrams()),

@@ -18,7 +18,14 @@ final readonly class PriceOf
     {
         $total = $lot->priceMinor($raw) / 100.0;
 
-        return new Price($lot->number, $currency, $lot->pricePerKgMinor / 100.0, $total, round($total / $heads, 2), self::cookedPer100g($lot));
+        return new Price(
+            $lot->number,
+            $currency,
+            $lot->pricePerKgMinor / 100.0,
+            $total,
+            round($total / $heads, 2),
+            self::cookedPer100g($lot),
+        );
     }
 
     /** Compared on what is eaten, not on what is weighed: a cheap piece that cooks away is not cheap. */

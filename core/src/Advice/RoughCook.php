@@ -41,7 +41,10 @@ final readonly class RoughCook
         return new self(Planner::from($folder), DonenessTable::from($folder), LongCook::from($folder));
     }
 
-    /** @return array{time_s: float, target_c: float}|null on the heat to the usual doneness; null when this version does not compute it or the fire never gets there */
+    /**
+     * @return array{time_s: float, target_c: float}|null on the heat to the usual doneness; null when this version does not compute it
+     * or the fire never gets there
+     */
     public function of(Cut $cut, Method $method): ?array
     {
         $word = $this->doneness->word($cut->donenessFamily, Scale::Kitchen, $cut->defaultDoneness);
@@ -54,8 +57,15 @@ final readonly class RoughCook
     }
 
     /** A piece of this thickness to this word; null when the fire never gets there. */
-    public function times(Cut $cut, Length $thickness, Method $method, DonenessWord $word, Fires $fires = new Fires, Surface $surface = Surface::Patted, int $pieces = 1): ?RoughTimes
-    {
+    public function times(
+        Cut $cut,
+        Length $thickness,
+        Method $method,
+        DonenessWord $word,
+        Fires $fires = new Fires(),
+        Surface $surface = Surface::Patted,
+        int $pieces = 1,
+    ): ?RoughTimes {
         $setting = new Setting($this->planner->usualHeatC($method, $word->targetC, $fires), $word->targetC, $fires, $pieces);
         $plan = $this->planner->plan($cut, $thickness->toMillimetres(), $method, $setting);
         $piece = Specimen::of($cut, $thickness, self::FROM_THE_FRIDGE_C, $surface, self::CELLS, self::TOLERANCE_K);
@@ -67,9 +77,10 @@ final readonly class RoughCook
             if ($mark === null) {
                 PullFinder::refuseOutOfReach($rest, $word->targetC);
             }
-            $openS = $mark === null
-                ? PullFinder::openSeconds($piece->simulator, $from, $rest, $word->targetC, self::CLOSE_ENOUGH_K)
-                : $this->texture->openSeconds($piece->simulator, $from, $rest, $this->texture->melting($cut), $mark);
+            $openS =
+                $mark === null
+                    ? PullFinder::openSeconds($piece->simulator, $from, $rest, $word->targetC, self::CLOSE_ENOUGH_K)
+                    : $this->texture->openSeconds($piece->simulator, $from, $rest, $this->texture->melting($cut), $mark);
         } catch (PullNotFound) {
             return null;
         }

@@ -18,8 +18,15 @@ final readonly class Specimen
 {
     private function __construct(public Simulator $simulator, public Snapshot $start) {}
 
-    public static function of(Cut $cut, Length $thickness, float $startC, Surface $surface, int $cells, float $toleranceK, ?float $wetness = null): self
-    {
+    public static function of(
+        Cut $cut,
+        Length $thickness,
+        float $startC,
+        Surface $surface,
+        int $cells,
+        float $toleranceK,
+        ?float $wetness = null,
+    ): self {
         $wetness ??= $surface->wetness();
         $body = $cut->body($thickness);
         $cap = Cap::over($cut, $thickness);

@@ -43,19 +43,30 @@ final readonly class Spread
 
     /**
      * @return array{TimeRange, list<Effect>} the open stage's time,
-     *                                                                                                  and what each input does to it, the most telling first
+     *                                                                                                  and what each input does to it,
+     * the most telling first
      */
     public function of(Plate $plate, Appliance $appliance, Setting $setting, float $pullC, float $likelyS): array
     {
         $mm = $plate->piece->thickness->toMillimetres();
         $stepMm = max(self::THICKNESS_LEAST_MM, self::THICKNESS_SHARE * $mm);
         $base = $this->seconds($plate, $mm, $setting, 0.0, 1.0, $pullC) ?? $likelyS;
-        $delay = fn (float $thicknessMm, float $startK, float $strength, float $wetter = 1.0): ?float => ($seconds = $this->seconds($plate, $thicknessMm, $setting, $startK, $strength, $pullC, $wetter)) === null ? null : $seconds - $base;
+        $delay = fn (float $thicknessMm, float $startK, float $strength, float $wetter = 1.0): ?float => ($seconds = $this->seconds(
+            $plate,
+            $thicknessMm,
+            $setting,
+            $startK,
+            $strength,
+            $pullC,
+            $wetter,
+        )) === null
+            ? null
+            : $seconds - $base;
 
         $thicker = $delay($mm + $stepMm, 0.0, 1.0) ?? $likelyS;
         $weaker = $delay($mm, 0.0, 1.0 - $appliance->spread) ?? $likelyS;
         $colder = $delay($mm, -self::START_K, 1.0) ?? 0.0;
-        $wetter = $plate->way->method->driesTheSurface() ? ($delay($mm, 0.0, 1.0, self::WETTER) ?? $likelyS) : 0.0;
+        $wetter = $plate->way->method->driesTheSurface() ? $delay($mm, 0.0, 1.0, self::WETTER) ?? $likelyS : 0.0;
         $offS = sqrt($thicker ** 2 + $weaker ** 2 + $colder ** 2 + $wetter ** 2);
 
         $effects = [
@@ -68,17 +79,24 @@ final readonly class Spread
             $effects = array_values(array_filter($effects, static fn (Effect $effect): bool => $effect->input !== Doubtful::Surface));
         }
         $weight = ['thickness' => $thicker, 'fire' => $weaker, 'surface' => $wetter, 'start' => $colder];
-        usort($effects, static fn (Effect $a, Effect $b): int => ($weight[$b->input->value] ?? 0.0) <=> ($weight[$a->input->value] ?? 0.0));
-
-        return [
-            new TimeRange(max(self::SHORTEST_SHARE * $likelyS, $likelyS - $offS), $likelyS, $likelyS + $offS),
+        usort(
             $effects,
-        ];
+            static fn (Effect $a, Effect $b): int => ($weight[$b->input->value] ?? 0.0) <=> ($weight[$a->input->value] ?? 0.0),
+        );
+
+        return [new TimeRange(max(self::SHORTEST_SHARE * $likelyS, $likelyS - $offS), $likelyS, $likelyS + $offS), $effects];
     }
 
     /** Seconds on the heat until the core is there; null when it never gets there. */
-    private function seconds(Plate $plate, float $thicknessMm, Setting $setting, float $startK, float $strength, float $pullC, float $wetter = 1.0): ?float
-    {
+    private function seconds(
+        Plate $plate,
+        float $thicknessMm,
+        Setting $setting,
+        float $startK,
+        float $strength,
+        float $pullC,
+        float $wetter = 1.0,
+    ): ?float {
         $plan = $this->planner->plan($plate->piece->cut, $thicknessMm, $plate->way->method, $setting->withStrength($strength));
         if ($plan->holdsCoreAtC() <= $pullC) {
             return null;

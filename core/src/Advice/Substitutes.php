@@ -61,7 +61,7 @@ final readonly class Substitutes
     /** A time must differ by so much of the first to be worth saying. */
     private const TIME_SHARE = 0.1;
 
-    public function __construct(private RoughCook $cook, private Suitability $suitability = new Suitability) {}
+    public function __construct(private RoughCook $cook, private Suitability $suitability = new Suitability()) {}
 
     public static function from(DataFolder $folder): self
     {
@@ -86,7 +86,12 @@ final readonly class Substitutes
                 continue;
             }
             $theirs = $this->cook->of($other, $method);
-            $found[] = ['cut' => $other, 'distance' => round($distance, 2), 'time_s' => $theirs['time_s'] ?? null, 'changes' => $this->changes($cut, $other, $mine, $theirs)];
+            $found[] = [
+                'cut' => $other,
+                'distance' => round($distance, 2),
+                'time_s' => $theirs['time_s'] ?? null,
+                'changes' => $this->changes($cut, $other, $mine, $theirs),
+            ];
             if (count($found) === self::MOST) {
                 break;
             }
@@ -100,20 +105,24 @@ final readonly class Substitutes
         $doublings = static fn (float $a, float $b): float => log($a / $b, 2);
         $areFlat = self::isFlat($one) && self::isFlat($other);
 
-        return sqrt(array_sum(array_map(static fn (float $d): float => $d ** 2, [
-            self::TENDERNESS * ($areFlat ? self::FLAT_SHARE : 1.0) * ($one->tendernessScore() - $other->tendernessScore()),
-            self::COLLAGEN * ($one->collagenRank() - $other->collagenRank()),
-            self::FAT * $doublings(max(self::LEAST_FAT, $one->fatFraction()), max(self::LEAST_FAT, $other->fatFraction())),
-            self::THICKNESS * $doublings($one->build->typicalMm, $other->build->typicalMm),
-            self::FLAVOUR * ($one->flavour - $other->flavour),
-            $one->animal === $other->animal ? 0.0 : ($one->isFish() && $other->isFish() ? self::OTHER_FISH : self::OTHER_ANIMAL),
-            $one->group === $other->group ? 0.0 : self::OTHER_GROUP,
-            $one->form === $other->form ? 0.0 : self::OTHER_FORM,
-            self::isWhole($one) === self::isWhole($other) ? 0.0 : self::WHOLE,
-            $one->covering->isBoneless() === $other->covering->isBoneless() ? 0.0 : self::OTHER_BONE,
-            $one->muscles[0]->grain === $other->muscles[0]->grain ? 0.0 : self::OTHER_GRAIN,
-            $one->fibre === $other->fibre ? 0.0 : self::OTHER_FIBRE,
-        ])));
+        return sqrt(
+            array_sum(
+                array_map(static fn (float $d): float => $d ** 2, [
+                    self::TENDERNESS * ($areFlat ? self::FLAT_SHARE : 1.0) * ($one->tendernessScore() - $other->tendernessScore()),
+                    self::COLLAGEN * ($one->collagenRank() - $other->collagenRank()),
+                    self::FAT * $doublings(max(self::LEAST_FAT, $one->fatFraction()), max(self::LEAST_FAT, $other->fatFraction())),
+                    self::THICKNESS * $doublings($one->build->typicalMm, $other->build->typicalMm),
+                    self::FLAVOUR * ($one->flavour - $other->flavour),
+                    $one->animal === $other->animal ? 0.0 : ($one->isFish() && $other->isFish() ? self::OTHER_FISH : self::OTHER_ANIMAL),
+                    $one->group === $other->group ? 0.0 : self::OTHER_GROUP,
+                    $one->form === $other->form ? 0.0 : self::OTHER_FORM,
+                    self::isWhole($one) === self::isWhole($other) ? 0.0 : self::WHOLE,
+                    $one->covering->isBoneless() === $other->covering->isBoneless() ? 0.0 : self::OTHER_BONE,
+                    $one->muscles[0]->grain === $other->muscles[0]->grain ? 0.0 : self::OTHER_GRAIN,
+                    $one->fibre === $other->fibre ? 0.0 : self::OTHER_FIBRE,
+                ]),
+            ),
+        );
     }
 
     private static function isWhole(Cut $cut): bool
@@ -129,9 +138,9 @@ final readonly class Substitutes
     /** Fish does not stand in for meat, mince not for whole muscle, offal for neither. */
     public static function isComparable(Cut $one, Cut $other): bool
     {
-        return $one->isFish() === $other->isFish()
-            && ($one->form === Form::Mince) === ($other->form === Form::Mince)
-            && ($one->form === Form::Organ) === ($other->form === Form::Organ);
+        return $one->isFish() === $other->isFish() &&
+            ($one->form === Form::Mince) === ($other->form === Form::Mince) &&
+            ($one->form === Form::Organ) === ($other->form === Form::Organ);
     }
 
     /** @return list<Phrase> what changes when the other is sold instead */
@@ -151,23 +160,30 @@ final readonly class Substitutes
         if ($mine !== null && $theirs !== null) {
             $change = $theirs['time_s'] - $mine['time_s'];
             if (abs($change) >= self::TIME_SHARE * $mine['time_s']) {
-                $changes[] = new Phrase($change > 0.0 ? 'swap.longer' : 'swap.shorter', ['change_s' => abs($change), 'thickness_mm' => $other->build->typicalMm]);
+                $changes[] = new Phrase($change > 0.0 ? 'swap.longer' : 'swap.shorter', [
+                    'change_s' => abs($change),
+                    'thickness_mm' => $other->build->typicalMm,
+                ]);
             }
             if ($theirs['target_c'] !== $mine['target_c']) {
-                $changes[] = new Phrase($theirs['target_c'] > $mine['target_c'] ? 'swap.hotter' : 'swap.cooler', ['target_c' => $theirs['target_c']]);
+                $changes[] = new Phrase($theirs['target_c'] > $mine['target_c'] ? 'swap.hotter' : 'swap.cooler', [
+                    'target_c' => $theirs['target_c'],
+                ]);
             }
         }
         $tougher = $other->tendernessScore() - $cut->tendernessScore();
-        foreach ([
-            'swap.tougher' => $tougher >= 0.5,
-            'swap.tenderer' => $tougher <= -0.5,
-            'swap.dearer' => $other->priceClass > $cut->priceClass,
-            'swap.cheaper' => $other->priceClass < $cut->priceClass,
-            'swap.bone' => $cut->covering->isBoneless() && ! $other->covering->isBoneless(),
-            'swap.boneless' => ! $cut->covering->isBoneless() && $other->covering->isBoneless(),
-            'swap.leaner' => $other->fatFraction() < 0.5 * $cut->fatFraction(),
-            'swap.fatter' => $other->fatFraction() > 2.0 * $cut->fatFraction(),
-        ] as $key => $isSo) {
+        foreach (
+            [
+                'swap.tougher' => $tougher >= 0.5,
+                'swap.tenderer' => $tougher <= -0.5,
+                'swap.dearer' => $other->priceClass > $cut->priceClass,
+                'swap.cheaper' => $other->priceClass < $cut->priceClass,
+                'swap.bone' => $cut->covering->isBoneless() && ! $other->covering->isBoneless(),
+                'swap.boneless' => ! $cut->covering->isBoneless() && $other->covering->isBoneless(),
+                'swap.leaner' => $other->fatFraction() < 0.5 * $cut->fatFraction(),
+                'swap.fatter' => $other->fatFraction() > 2.0 * $cut->fatFraction(),
+            ] as $key => $isSo
+        ) {
             if ($isSo) {
                 $changes[] = new Phrase($key);
             }

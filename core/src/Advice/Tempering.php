@@ -35,15 +35,28 @@ final readonly class Tempering
     public function of(Plate $plate, array $effects): ?Phrase
     {
         $startC = $plate->piece->start->toCelsius();
-        if ($this->rules->mustStartCold($plate->piece->cut->foodClass, $plate->share->eaters->isAnyoneAtRisk()) || $plate->piece->outOfFridgeS > 0.0 || $startC >= $this->rules->limits->of('warm_start_c')) {
+        if (
+            $this->rules->mustStartCold($plate->piece->cut->foodClass, $plate->share->eaters->isAnyoneAtRisk()) ||
+            $plate->piece->outOfFridgeS > 0.0 ||
+            $startC >= $this->rules->limits->of('warm_start_c')
+        ) {
             return null;
         }
         $forS = 0.5 * $this->rules->limits->of('room_within_s');
         $warmC = $this->coreAfterC($plate->piece->cut, $plate->piece->thickness, $startC, $plate->piece->surface, $forS);
-        $perKelvinS = array_sum(array_map(static fn (Effect $effect): float => $effect->input === Doubtful::Start ? $effect->changeS : 0.0, $effects));
+        $perKelvinS = array_sum(
+            array_map(static fn (Effect $effect): float => $effect->input === Doubtful::Start ? $effect->changeS : 0.0, $effects),
+        );
         $savedS = $perKelvinS * ($warmC - $startC);
 
-        return $savedS < self::WORTH_SAYING_S ? null : new Phrase('temper.saves', ['for_s' => $forS, 'core_c' => round($warmC), 'saves_s' => round($savedS), 'hot_room_c' => $this->rules->limits->of('hot_room_c')]);
+        return $savedS < self::WORTH_SAYING_S
+            ? null
+            : new Phrase('temper.saves', [
+                'for_s' => $forS,
+                'core_c' => round($warmC),
+                'saves_s' => round($savedS),
+                'hot_room_c' => $this->rules->limits->of('hot_room_c'),
+            ]);
     }
 
     /** The core after so long in the room, °C. */

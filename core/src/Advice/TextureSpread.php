@@ -43,19 +43,35 @@ final readonly class TextureSpread
         $tougher = ($this->seconds($plate, $mm, $setting, 1.0 - $spread, $mark) ?? 1.5 * $base) - $base;
         $offS = sqrt($thicker ** 2 + $weaker ** 2 + $tougher ** 2);
 
-        return [new TimeRange(max(0.5 * $likelyS, $likelyS - $offS), $likelyS, $likelyS + $offS), [
-            new Effect(Doubtful::Collagen, round(-100.0 * $spread), 'percent', round($tougher, 1)),
-            new Effect(Doubtful::Fire, -self::SIMMER_K, 'K', round($weaker, 1)),
-            new Effect(Doubtful::Thickness, 1.0, 'mm', round($thicker / $stepMm, 1)),
-        ]];
+        return [
+            new TimeRange(max(0.5 * $likelyS, $likelyS - $offS), $likelyS, $likelyS + $offS),
+            [
+                new Effect(Doubtful::Collagen, round(-100.0 * $spread), 'percent', round($tougher, 1)),
+                new Effect(Doubtful::Fire, -self::SIMMER_K, 'K', round($weaker, 1)),
+                new Effect(Doubtful::Thickness, 1.0, 'mm', round($thicker / $stepMm, 1)),
+            ],
+        ];
     }
 
     private function seconds(Plate $plate, float $thicknessMm, Setting $setting, float $rate, float $mark): ?float
     {
         $plan = $this->planner->plan($plate->piece->cut, $thicknessMm, $plate->way->method, $setting);
-        $piece = Specimen::of($plate->piece->cut, Length::ofMillimetres($thicknessMm), $plate->piece->start->toCelsius(), $plate->piece->surface, self::CELLS, self::TOLERANCE_K);
+        $piece = Specimen::of(
+            $plate->piece->cut,
+            Length::ofMillimetres($thicknessMm),
+            $plate->piece->start->toCelsius(),
+            $plate->piece->surface,
+            self::CELLS,
+            self::TOLERANCE_K,
+        );
         try {
-            return $this->texture->openSeconds($piece->simulator, $piece->start, $plan, $this->texture->melting($plate->piece->cut)->times($rate), $mark);
+            return $this->texture->openSeconds(
+                $piece->simulator,
+                $piece->start,
+                $plan,
+                $this->texture->melting($plate->piece->cut)->times($rate),
+                $mark,
+            );
         } catch (PullNotFound) {
             return null;
         }

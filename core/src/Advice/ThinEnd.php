@@ -26,13 +26,22 @@ final readonly class ThinEnd
             return null;
         }
         $seconds = static function (Length $thickness, MethodPlan $plan) use ($plate, $cook): ?float {
-            $piece = Specimen::of($plate->piece->cut, $thickness, $plate->piece->start->toCelsius(), $plate->piece->surface, self::CELLS, self::TOLERANCE_K);
+            $piece = Specimen::of(
+                $plate->piece->cut,
+                $thickness,
+                $plate->piece->start->toCelsius(),
+                $plate->piece->surface,
+                self::CELLS,
+                self::TOLERANCE_K,
+            );
 
             return PullFinder::atCore($piece->simulator, $piece->start, $plan, $cook->pull->coreC)?->end->timeS;
         };
         $thick = $seconds($plate->piece->thickness, $cook->plan);
         $thin = $seconds($plate->piece->thinEnd, $planForThin);
 
-        return $thick === null || $thin === null ? null : new Phrase('doubt.thin_end', ['thin_mm' => $plate->piece->thinEnd->toMillimetres(), 'earlier_s' => round($thick - $thin)]);
+        return $thick === null || $thin === null
+            ? null
+            : new Phrase('doubt.thin_end', ['thin_mm' => $plate->piece->thinEnd->toMillimetres(), 'earlier_s' => round($thick - $thin)]);
     }
 }

@@ -100,13 +100,21 @@ final readonly class TicketAssembly
         $standard = $plate->occasion->house->standard;
         $fires = $this->fires($plate);
         $isByTexture = $this->advisor->mark($plate) !== null;
-        $thin = $plate->piece->thinEnd === null ? null : ThinEnd::of($plate, $cook, $this->advisor->planFor($plate, $cook, $plate->piece->thinEnd));
+        $thin =
+            $plate->piece->thinEnd === null
+                ? null
+                : ThinEnd::of($plate, $cook, $this->advisor->planFor($plate, $cook, $plate->piece->thinEnd));
         // A pull that counts on carry-over is no finer than a degree; one that stands for a minimum is not rounded below it.
         $decimals = $cook->countsCarryOver ? 0 : 1;
 
         return new DishTicket(
             Engine::VERSION,
-            new TicketCut($plate->piece->cut->slug, $plate->piece->cut->name, $plate->piece->cut->group->value, array_map(static fn (Muscle $muscle): string => $muscle->name, $plate->piece->cut->muscles)),
+            new TicketCut(
+                $plate->piece->cut->slug,
+                $plate->piece->cut->name,
+                $plate->piece->cut->group->value,
+                array_map(static fn (Muscle $muscle): string => $muscle->name, $plate->piece->cut->muscles),
+            ),
             $plate->way->method->value,
             round($plate->piece->thickness->toMillimetres(), 1),
             $plate->piece->cut->build->isRound(),
@@ -120,8 +128,16 @@ final readonly class TicketAssembly
             $plate->piece->outOfFridgeS,
             $this->verdict($plate, array_column($cooked, 1)),
             $amounts,
-            $dish->piece->lot === null ? null : PriceOf::lot($dish->piece->lot, $currency, Mass::ofGrams($amounts->rawG), $amounts->diners),
-            new Target($plate->occasion->scale, $plate->share->doneness->word, round($plate->share->doneness->targetC, 1), round($plate->share->doneness->fromC, 1), round($plate->share->doneness->toC, 1)),
+            $dish->piece->lot === null
+                ? null
+                : PriceOf::lot($dish->piece->lot, $currency, Mass::ofGrams($amounts->rawG), $amounts->diners),
+            new Target(
+                $plate->occasion->scale,
+                $plate->share->doneness->word,
+                round($plate->share->doneness->targetC, 1),
+                round($plate->share->doneness->fromC, 1),
+                round($plate->share->doneness->toC, 1),
+            ),
             round($cook->pull->coreC, $decimals),
             round($cook->saw(CoreTrace::class)->maxC, $decimals),
             $this->carryOverK($cook),
@@ -139,13 +155,25 @@ final readonly class TicketAssembly
             CrossSectionOf::cook($plate, $cook, $this->doneness, $isByTexture),
             LossesOf::cook($plate, $cook),
             TextureOf::cook($plate, $cook),
-            new Lethality($set['organism'], round(min(99.0, $cook->saw(LogReduction::class)->smallest()), 2), $set['d_ref_s'], $set['t_ref_c'], $set['z_k']),
+            new Lethality(
+                $set['organism'],
+                round(min(99.0, $cook->saw(LogReduction::class)->smallest()), 2),
+                $set['d_ref_s'],
+                $set['t_ref_c'],
+                $set['z_k'],
+            ),
             (new Tempering($this->kitchen, $this->rules))->of($plate, $effects),
             (new Keeping($this->kitchen))->of($plate, $this->rules->cooling($standard), $cook->verdict),
             Cautions::of($plate, $fires, $cook->verdict),
             (new Doubts($this->kitchen, $this->portions))->of($dish, $plate, $cook, $open, $thin),
             $this->cited($plate, $cook),
-            Timeline::of($plate, $cook, $open, $isByTexture, Pieces::steps($cooked, fn (Plate $each): bool => $this->advisor->mark($each) !== null)),
+            Timeline::of(
+                $plate,
+                $cook,
+                $open,
+                $isByTexture,
+                Pieces::steps($cooked, fn (Plate $each): bool => $this->advisor->mark($each) !== null),
+            ),
             Pieces::of($cooked, $this->portions),
         );
     }
@@ -153,7 +181,13 @@ final readonly class TicketAssembly
     /** Of all shares together. */
     private function amounts(Dish $dish): Amounts
     {
-        return $this->portions->amounts($dish->piece->cut, $dish->piece->thickness, $dish->eaters(), $dish->piece->raw, $dish->occasion->house->portions);
+        return $this->portions->amounts(
+            $dish->piece->cut,
+            $dish->piece->thickness,
+            $dish->eaters(),
+            $dish->piece->raw,
+            $dish->occasion->house->portions,
+        );
     }
 
     /** How far the core rises after the pull; 0 when nobody could tell. */
@@ -178,11 +212,19 @@ final readonly class TicketAssembly
             $level = $level->orStricter($cook->verdict->level);
             $isBelow = $isBelow || ! $cook->verdict->meetsOfficialMinimum;
         }
-        $offer = $isBelow && $plate->share->doneness->word !== DonenessWord::OFFICIAL_MINIMUM
-            ? new Offer(DonenessWord::OFFICIAL_MINIMUM, $rule->officialC, $rule->officialRestS)
-            : null;
+        $offer =
+            $isBelow && $plate->share->doneness->word !== DonenessWord::OFFICIAL_MINIMUM
+                ? new Offer(DonenessWord::OFFICIAL_MINIMUM, $rule->officialC, $rule->officialRestS)
+                : null;
 
-        return new Verdict($level, ! $isBelow, new OfficialMinimum($rule->officialC, $rule->officialRestS), Pieces::findings($cooks), $offer, $level !== Level::Stop);
+        return new Verdict(
+            $level,
+            ! $isBelow,
+            new OfficialMinimum($rule->officialC, $rule->officialRestS),
+            Pieces::findings($cooks),
+            $offer,
+            $level !== Level::Stop,
+        );
     }
 
     /** @return list<Stage> */
@@ -254,9 +296,18 @@ final readonly class TicketAssembly
             $ids = [...$ids, ...$this->kitchen->appliance($kind, $plate->way->fires)->sources];
         }
 
-        return array_map(static fn (array $source): Source => new Source($source['id'], $source['kind'], $source['text']), $this->sources->cite([
-            ...$ids, ...$this->doneness->sources($plate->occasion->scale), $this->rules->lethality()['source'], 'choi-okos',
-            ...$plate->piece->cut->sources, ...$this->methods->sources(), ...$this->portions->sources(), ...$this->rules->cooling($plate->occasion->house->standard)->sources,
-        ]));
+        return array_map(
+            static fn (array $source): Source => new Source($source['id'], $source['kind'], $source['text']),
+            $this->sources->cite([
+                ...$ids,
+                ...$this->doneness->sources($plate->occasion->scale),
+                $this->rules->lethality()['source'],
+                'choi-okos',
+                ...$plate->piece->cut->sources,
+                ...$this->methods->sources(),
+                ...$this->portions->sources(),
+                ...$this->rules->cooling($plate->occasion->house->standard)->sources,
+            ]),
+        );
     }
 }

@@ -35,12 +35,18 @@ final readonly class Timeline
         $beforeS = $cook->ends[count($cook->plan->before)]->startedAtS;
         $onHeatAt = self::onHeatAt($plate, $cook, $open);
         $lines = [
-            self::line($onHeatAt, $firstS - $cook->plan->preheatS, new Phrase("do.preheat_{$plate->way->method->value}", [
-                'heat_c' => $cook->heatC, 'sear_c' => $cook->plan->surfaceC['sear'],
-            ])),
+            self::line(
+                $onHeatAt,
+                $firstS - $cook->plan->preheatS,
+                new Phrase("do.preheat_{$plate->way->method->value}", [
+                    'heat_c' => $cook->heatC,
+                    'sear_c' => $cook->plan->surfaceC['sear'],
+                ]),
+            ),
             self::line($onHeatAt, $firstS - self::DRY_BEFORE_S, new Phrase($plate->way->method->isInBath() ? 'do.bag' : 'do.dry')),
         ];
-        if ($cook->plan->preheatS < self::DRY_BEFORE_S) { // thin metal is hot sooner than the meat is dried
+        if ($cook->plan->preheatS < self::DRY_BEFORE_S) {
+            // thin metal is hot sooner than the meat is dried
             $lines = array_reverse($lines);
         }
         if ($plate->piece->outOfFridgeS > 0.0) {
@@ -54,7 +60,12 @@ final readonly class Timeline
             $lengthS = $end->end->timeS - $end->startedAtS;
             $turns = $stage->flipEveryS !== null ? $stage->flipEveryS : 0.0;
             if ($isOpen && self::isBasted($plate) && $lengthS > 2.0 * self::BASTE_S) {
-                $baste = self::line($onHeatAt, $atS + $lengthS - self::BASTE_S, new Phrase('do.baste'), new TimeRange(self::BASTE_S, self::BASTE_S, self::BASTE_S));
+                $baste = self::line(
+                    $onHeatAt,
+                    $atS + $lengthS - self::BASTE_S,
+                    new Phrase('do.baste'),
+                    new TimeRange(self::BASTE_S, self::BASTE_S, self::BASTE_S),
+                );
             }
             $lines[] = self::line(
                 $onHeatAt,
@@ -62,16 +73,24 @@ final readonly class Timeline
                 new Phrase(self::wording($plate, $stage), [
                     'surface_c' => $cook->plan->surfaceC[$stage->name] ?? 0.0,
                     'turn_every_s' => $turns,
-                    'side_s' => ($stage->flipAtS[0] ?? $lengthS / 2.0),
+                    'side_s' => $stage->flipAtS[0] ?? $lengthS / 2.0,
                 ]),
                 $isOpen ? $open : new TimeRange($lengthS, $lengthS, $lengthS),
             );
             $atS += $lengthS;
             if ($isOpen) {
-                $lines = [...$lines, ...($baste === null ? [] : [$baste])];
-                $lines[] = self::line($onHeatAt, $atS, $isByFork ? new Phrase('do.pull_by_fork') : ($cook->evidence->canProbe
-                    ? new Phrase('do.pull', ['pull_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1)])
-                    : new Phrase('do.pull_by_time')), null, $open->plus($beforeS));
+                $lines = [...$lines, ...$baste === null ? [] : [$baste]];
+                $lines[] = self::line(
+                    $onHeatAt,
+                    $atS,
+                    $isByFork
+                        ? new Phrase('do.pull_by_fork')
+                        : ($cook->evidence->canProbe
+                            ? new Phrase('do.pull', ['pull_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1)])
+                            : new Phrase('do.pull_by_time')),
+                    null,
+                    $open->plus($beforeS),
+                );
             }
         }
         $lines[] = self::line($onHeatAt, $atS, new Phrase("do.slice_{$plate->piece->cut->slice}"));
@@ -103,7 +122,9 @@ final readonly class Timeline
         if ($stage->name === 'oven' && $plate->way->method === Method::SearThenOven && ! $plate->piece->cut->build->isRound()) {
             return 'do.oven_in_pan';
         }
-        $isRolled = $plate->piece->cut->build->isRound() && in_array($stage->name, ['pan', 'grill', 'pan_covered', 'grill_covered', 'broil', 'stir_fry', 'sear'], true);
+        $isRolled =
+            $plate->piece->cut->build->isRound() &&
+            in_array($stage->name, ['pan', 'grill', 'pan_covered', 'grill_covered', 'broil', 'stir_fry', 'sear'], true);
 
         if ($plate->way->manner->turnsOnce && $stage->flipEveryS !== null && ! $isRolled) {
             return 'do.turn_once';
@@ -123,10 +144,21 @@ final readonly class Timeline
         return $plate->occasion->eatAt->sub(new DateInterval('PT'.(int) ceil($fixedS + $open->highS).'S'));
     }
 
-    private static function line(?DateTimeImmutable $onHeatAt, float $atS, Phrase $do, ?TimeRange $takes = null, ?TimeRange $between = null): TimelineLine
-    {
+    private static function line(
+        ?DateTimeImmutable $onHeatAt,
+        float $atS,
+        Phrase $do,
+        ?TimeRange $takes = null,
+        ?TimeRange $between = null,
+    ): TimelineLine {
         $seconds = (int) round($atS);
 
-        return new TimelineLine($seconds, $onHeatAt?->modify(sprintf('%+d seconds', $seconds))->format(DATE_ATOM), $do, $takes?->shown(), $between?->shown());
+        return new TimelineLine(
+            $seconds,
+            $onHeatAt?->modify(sprintf('%+d seconds', $seconds))->format(DATE_ATOM),
+            $do,
+            $takes?->shown(),
+            $between?->shown(),
+        );
     }
 }

@@ -111,8 +111,15 @@ final readonly class Appliance
      * @param  Burner|null  $burner  under metal; without it the metal keeps its setting
      * @param  float  $strength  1, or a figure around it to see what a weaker or stronger fire does
      */
-    public function face(float $heatC, Shape $shape, bool $isMinced, Face $aboveFire, float $strength = 1.0, ?Burner $burner = null, ?Load $load = null): Face
-    {
+    public function face(
+        float $heatC,
+        Shape $shape,
+        bool $isMinced,
+        Face $aboveFire,
+        float $strength = 1.0,
+        ?Burner $burner = null,
+        ?Load $load = null,
+    ): Face {
         $h = ($isMinced ? $this->hMincedWM2K : $this->hWM2K) * $strength;
         $share = $shape === Shape::Slab ? 1.0 : $this->contactShareRound;
         if ($share < 1.0) {
@@ -121,14 +128,29 @@ final readonly class Appliance
             $underneath = ($this->escapeWM2K ?? $h) * $share;
             $above = $aboveFire->isOpen ? $hAir : 0.0;
 
-            return Face::surrounding($air, ($h * $share * $heatC + $hAir * $aboveFire->ambientC) / $air, $aboveFire->emissivity * (1.0 - $share), $aboveFire->radiantC)
+            return Face::surrounding(
+                $air,
+                ($h * $share * $heatC + $hAir * $aboveFire->ambientC) / $air,
+                $aboveFire->emissivity * (1.0 - $share),
+                $aboveFire->radiantC,
+            )
                 ->withVapour($this->vapourPa)
                 ->withEscape($underneath + $above)
-                ->awash(self::MOST_ROLLED * ($underneath * Surface::Patted->wetness() + $above * ($aboveFire->wetness ?? Surface::Patted->wetness())) / ($underneath + $above));
+                ->awash(
+                    (self::MOST_ROLLED *
+                        ($underneath * Surface::Patted->wetness() + $above * ($aboveFire->wetness ?? Surface::Patted->wetness()))) /
+                        ($underneath + $above),
+                );
         }
-        $face = $this->metal !== null && $burner !== null && $load !== null
-            ? Face::onPlate($h, $this->metal->plate($heatC, $load, $burner))
-            : Face::surrounding($h, $heatC - $this->airBelowK, min(1.0, $this->emissivity * $strength), $heatC + $this->radiantAboveK);
+        $face =
+            $this->metal !== null && $burner !== null && $load !== null
+                ? Face::onPlate($h, $this->metal->plate($heatC, $load, $burner))
+                : Face::surrounding(
+                    $h,
+                    $heatC - $this->airBelowK,
+                    min(1.0, $this->emissivity * $strength),
+                    $heatC + $this->radiantAboveK,
+                );
         $face = $face->withVapour($this->vapourPa);
         $face = $this->escapeWM2K === null ? $face : $face->withEscape($this->escapeWM2K);
 

@@ -21,9 +21,13 @@ final readonly class Kitchen
     }
 
     /** The sort of it the customer has, or the usual one. */
-    public function appliance(ApplianceKind $kind, Fires $fires = new Fires): Appliance
+    public function appliance(ApplianceKind $kind, Fires $fires = new Fires()): Appliance
     {
-        return Appliance::fromRecord($kind, $this->record->record('appliances')->record($kind->value), $fires->types[$kind->value] ?? null);
+        return Appliance::fromRecord(
+            $kind,
+            $this->record->record('appliances')->record($kind->value),
+            $fires->types[$kind->value] ?? null,
+        );
     }
 
     /** @return list<string> the sorts of an appliance, the usual one first; none where there is but one */
@@ -49,7 +53,10 @@ final readonly class Kitchen
         $burners = $this->record->record('burners');
 
         return new Burner(
-            $burners->record('sorts')->record($fires->burner ?? $this->burners()[0])->number('most_w_m2'),
+            $burners
+                ->record('sorts')
+                ->record($fires->burner ?? $this->burners()[0])
+                ->number('most_w_m2'),
             $burners->number('loss_w_m2k'),
             $burners->number('room_c'),
         );
@@ -74,7 +81,9 @@ final readonly class Kitchen
         $metal = Metal::fromRecord($tray->record('plate'));
         $plate = $metal->plate($ovenC, $load, new Burner(0.0, $tray->number('from_air_w_m2k'), $ovenC));
 
-        return Face::onPlate($tray->number('h_w_m2k') * $strength, $plate)->withVapour($tray->number('vapour_kpa') * self::PA_PER_KPA)->withEscape($tray->number('escape_w_m2k'));
+        return Face::onPlate($tray->number('h_w_m2k') * $strength, $plate)
+            ->withVapour($tray->number('vapour_kpa') * self::PA_PER_KPA)
+            ->withEscape($tray->number('escape_w_m2k'));
     }
 
     /** A piece resting in the room, or under its lid. */
@@ -112,7 +121,11 @@ final readonly class Kitchen
     {
         $hood = $this->record->record('room')->record('under_hood');
 
-        return Face::surrounding($hood->number('h_w_m2k'), $grateC - $hood->number('below_grate_k'), $hood->number('emissivity'))->withVapour($hood->number('vapour_kpa') * self::PA_PER_KPA);
+        return Face::surrounding(
+            $hood->number('h_w_m2k'),
+            $grateC - $hood->number('below_grate_k'),
+            $hood->number('emissivity'),
+        )->withVapour($hood->number('vapour_kpa') * self::PA_PER_KPA);
     }
 
     /** The upper side of a piece in a pan with its lid on: its own steam. */
@@ -125,8 +138,9 @@ final readonly class Kitchen
     {
         $air = $this->record->record('room')->record($where);
 
-        $face = Face::surrounding($air->number('h_w_m2k'), $air->number('ambient_c'), $air->number('emissivity'))
-            ->withVapour($air->numberOr('vapour_kpa', 0.0) * self::PA_PER_KPA);
+        $face = Face::surrounding($air->number('h_w_m2k'), $air->number('ambient_c'), $air->number('emissivity'))->withVapour(
+            $air->numberOr('vapour_kpa', 0.0) * self::PA_PER_KPA,
+        );
 
         return $air->has('wetness') ? $face->awash($air->number('wetness')) : $face;
     }

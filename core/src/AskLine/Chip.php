@@ -14,11 +14,25 @@ final readonly class Chip
      * @param  int  $to  one past the last
      * @param  list<string>  $suggestions  words that may have been meant
      */
-    public function __construct(public ChipKind $kind, public string $text, public string $value, public int $from, public int $to, public array $suggestions = []) {}
+    public function __construct(
+        public ChipKind $kind,
+        public string $text,
+        public string $value,
+        public int $from,
+        public int $to,
+        public array $suggestions = [],
+    ) {}
 
     /** @return array{kind: string, text: string, value: string, from: int, to: int, suggestions: list<string>} */
     public function toArray(): array
     {
-        return ['kind' => $this->kind->value, 'text' => $this->text, 'value' => $this->value, 'from' => $this->from, 'to' => $this->to, 'suggestions' => $this->suggestions];
+        return [
+            'kind' => $this->kind->value,
+            'text' => $this->text,
+            'value' => $this->value,
+            'from' => $this->from,
+            'to' => $this->to,
+            'suggestions' => $this->suggestions,
+        ];
     }
 }

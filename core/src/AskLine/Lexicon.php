@@ -24,7 +24,15 @@ final class Lexicon
 
     private function __construct(private readonly Record $data, public readonly Kinds $kinds)
     {
-        foreach ([[ChipKind::Appetite, 'appetites'], [ChipKind::Doneness, 'doneness'], [ChipKind::Method, 'methods'], [ChipKind::Appliance, 'appliances'], [ChipKind::Want, 'wants']] as [$kind, $section]) {
+        foreach (
+            [
+                [ChipKind::Appetite, 'appetites'],
+                [ChipKind::Doneness, 'doneness'],
+                [ChipKind::Method, 'methods'],
+                [ChipKind::Appliance, 'appliances'],
+                [ChipKind::Want, 'wants'],
+            ] as [$kind, $section]
+        ) {
             foreach ($this->data->record($section)->keys() as $value) {
                 $this->know($kind, $value, $this->data->record($section)->texts($value));
             }
@@ -32,7 +40,7 @@ final class Lexicon
         $this->know(ChipKind::Risk, 'at_risk', $this->data->texts('risk'));
         $this->know(ChipKind::Order, 'may_order', $this->data->texts('order'));
         foreach ($kinds->words() as $word) {
-            $this->know(ChipKind::Kind, $word, [$word, ...(str_ends_with($word, 's') || str_ends_with($word, 'fish') ? [] : ["{$word}s"])]);
+            $this->know(ChipKind::Kind, $word, [$word, ...str_ends_with($word, 's') || str_ends_with($word, 'fish') ? [] : ["{$word}s"]]);
         }
         foreach ($this->data->texts('fillers') as $word) {
             $this->words[$word] ??= [ChipKind::Filler, ''];
@@ -59,7 +67,10 @@ final class Lexicon
         for ($length = min(self::MOST_WORDS, count($words) - $at); $length > 0; $length--) {
             $slice = array_slice($words, $at, $length);
             $run = implode(' ', array_map(static fn (Word $word): string => $word->folded, $slice));
-            if (array_filter(array_slice($slice, 1), static fn (Word $word): bool => $word->isAfterComma) === [] && isset($this->words[$run])) {
+            if (
+                array_filter(array_slice($slice, 1), static fn (Word $word): bool => $word->isAfterComma) === [] &&
+                isset($this->words[$run])
+            ) {
                 return [...$this->words[$run], $length];
             }
         }
@@ -131,7 +142,10 @@ final class Lexicon
     /** @return list<string> known words that begin so, for what is being typed */
     public function beginningWith(string $typed): array
     {
-        $found = array_filter(array_map(strval(...), array_keys($this->words)), fn (string $word): bool => str_starts_with($word, $typed) && $word !== $typed && $this->words[$word][0] !== ChipKind::Filler);
+        $found = array_filter(
+            array_map(strval(...), array_keys($this->words)),
+            fn (string $word): bool => str_starts_with($word, $typed) && $word !== $typed && $this->words[$word][0] !== ChipKind::Filler,
+        );
         usort($found, static fn (string $a, string $b): int => [strlen($a), $a] <=> [strlen($b), $b]);
 
         return $found;

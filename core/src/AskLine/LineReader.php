@@ -30,7 +30,14 @@ final readonly class LineReader
         for ($i = 0; $i < count($words); $i += $length) {
             [$kind, $value, $length, $suggestions] = [...$this->next($words, $i, $now), []];
             $run = array_slice($words, $i, $length);
-            $chips[] = new Chip($kind, implode(' ', array_map(static fn (Word $word): string => $word->text, $run)), $value, $run[0]->from, $run[$length - 1]->to, $suggestions);
+            $chips[] = new Chip(
+                $kind,
+                implode(' ', array_map(static fn (Word $word): string => $word->text, $run)),
+                $value,
+                $run[0]->from,
+                $run[$length - 1]->to,
+                $suggestions,
+            );
         }
 
         return new Line($chips, (new WishDraft($now))->of($chips));
@@ -66,10 +73,15 @@ final readonly class LineReader
         return $known ?? [ChipKind::Unknown, '', 1, $this->lexicon->near($words[$at]->folded)];
     }
 
-    /** @return array{0: ChipKind, 1: string, 2: int, 3?: list<string>} what is not on the list is kept all the same, and marked by its suggestions */
+    /**
+     * @return array{0: ChipKind, 1: string, 2: int, 3?: list<string>} what is not on the list is kept all the same, and marked by its
+     * suggestions
+     */
     private function avoided(string $word): array
     {
-        return $this->lexicon->isAvoidable($word) ? [ChipKind::Avoid, $word, 2] : [ChipKind::Avoid, $word, 2, [...$this->lexicon->near($word, true), '']];
+        return $this->lexicon->isAvoidable($word)
+            ? [ChipKind::Avoid, $word, 2]
+            : [ChipKind::Avoid, $word, 2, [...$this->lexicon->near($word, true), '']];
     }
 
     /**
@@ -86,13 +98,23 @@ final readonly class LineReader
             foreach ($run as $i => $word) {
                 $isPlain = preg_match('/^[\p{L}\'’-]+$/u', $word->folded) === 1;
                 $known = $this->lexicon->longest($words, $at + $i);
-                if (! $isPlain || ($length > 1 && ! $this->names->hasWordLike($word->folded)) || ($i > 0 && $word->isAfterComma) || ($known !== null && ! in_array($known[0], [ChipKind::Kind, ChipKind::Filler, ChipKind::Want], true) && $i > 0)) {
+                if (
+                    ! $isPlain ||
+                    ($length > 1 && ! $this->names->hasWordLike($word->folded)) ||
+                    ($i > 0 && $word->isAfterComma) ||
+                    ($known !== null && ! in_array($known[0], [ChipKind::Kind, ChipKind::Filler, ChipKind::Want], true) && $i > 0)
+                ) {
                     continue 2;
                 }
             }
             $name = implode(' ', array_map(static fn (Word $word): string => $word->folded, $run));
             $hit = mb_strlen($name) >= 3 ? $this->names->find($name, 1)[0] ?? null : null;
-            if ($hit !== null && $hit->score >= self::NAME && $this->isMeant($run, $hit) && ($length === 1 || $this->eachWordCounts($run, $hit->score))) {
+            if (
+                $hit !== null &&
+                $hit->score >= self::NAME &&
+                $this->isMeant($run, $hit) &&
+                ($length === 1 || $this->eachWordCounts($run, $hit->score))
+            ) {
                 return [ChipKind::Named, $name, $length];
             }
         }
@@ -107,7 +129,10 @@ final readonly class LineReader
      */
     private function isMeant(array $run, NameHit $hit): bool
     {
-        $short = array_filter(array_map(static fn (Word $word): string => $word->folded, $run), static fn (string $word): bool => mb_strlen($word) <= self::SHORT);
+        $short = array_filter(
+            array_map(static fn (Word $word): string => $word->folded, $run),
+            static fn (string $word): bool => mb_strlen($word) <= self::SHORT,
+        );
 
         return array_diff($short, explode(' ', FoldedName::of("{$hit->name} {$hit->cut->group->value}")->text)) === [];
     }
@@ -133,7 +158,7 @@ final readonly class LineReader
         return match (true) {
             $this->lexicon->plays('today', $word) => $now->format('Y-m-d'),
             $this->lexicon->plays('tomorrow', $word) => $now->modify('+1 day')->format('Y-m-d'),
-            $weekday !== null => $now->modify(sprintf('+%d day', ($weekday - (int) $now->format('N') + 6) % 7 + 1))->format('Y-m-d'),
+            $weekday !== null => $now->modify(sprintf('+%d day', (($weekday - (int) $now->format('N') + 6) % 7) + 1))->format('Y-m-d'),
             preg_match('/^\d{4}-\d\d-\d\d$/', $word) === 1 && DateTimeImmutable::createFromFormat('!Y-m-d', $word) !== false => $word,
             default => null,
         };

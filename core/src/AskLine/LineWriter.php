@@ -23,21 +23,31 @@ final readonly class LineWriter
      */
     public function write(array $wish, DateTimeImmutable $now, bool $isImperial = false): string
     {
-        /** @var array{diners: non-empty-list<array{count: int, appetite?: string, doneness?: string|null, at_risk?: bool, avoid?: list<string>}>, named?: string|null, kinds?: list<string>, methods?: list<string>, appliances?: list<string>|null, fires?: array<string, string>, thickness_mm?: float|null, raw_g?: float|null, budget?: float|null, wants?: list<string>, eat_at?: string|null, may_order?: bool} $wish */
+        /**
+         * @var array{ diners: non-empty-list<array{count: int, appetite?: string, doneness?: string|null, at_risk?: bool,
+         *     avoid?: list<string>}>, named?: string|null, kinds?: list<string>, methods?: list<string>,
+         *     appliances?: list<string>|null, fires?: array<string, string>, thickness_mm?: float|null, raw_g?: float|null,
+         *     budget?: float|null, wants?: list<string>, eat_at?: string|null, may_order?: bool,
+         * } $wish
+         */
         $isPlain = count($wish['diners']) === 1 && ! ($wish['diners'][0]['at_risk'] ?? false);
         $parts = [
             $isPlain ? (string) $wish['diners'][0]['count'] : '',
             ($wish['named'] ?? '').(isset($wish['named']) && ($wish['kinds'] ?? []) !== [] ? ',' : ''),
             implode(', ', array_map(fn (string $kind): string => $this->lexicon->write(ChipKind::Kind, $kind), $wish['kinds'] ?? [])),
-            isset($wish['raw_g']) ? self::figure($isImperial ? $wish['raw_g'] / self::G_PER_POUND : $wish['raw_g'], $isImperial ? 'lb' : 'g') : '',
-            isset($wish['thickness_mm']) ? self::figure($isImperial ? $wish['thickness_mm'] / self::MM_PER_INCH : $wish['thickness_mm'], $isImperial ? 'in' : 'mm') : '',
+            isset($wish['raw_g'])
+                ? self::figure($isImperial ? $wish['raw_g'] / self::G_PER_POUND : $wish['raw_g'], $isImperial ? 'lb' : 'g')
+                : '',
+            isset($wish['thickness_mm'])
+                ? self::figure($isImperial ? $wish['thickness_mm'] / self::MM_PER_INCH : $wish['thickness_mm'], $isImperial ? 'in' : 'mm')
+                : '',
             $isPlain ? $this->eaters($wish['diners'][0], false) : '',
             $this->methods($wish['methods'] ?? []),
             $this->fires($wish['appliances'] ?? [], $wish['fires'] ?? []),
             ...array_map(fn (string $want): string => $this->lexicon->write(ChipKind::Want, $want), $wish['wants'] ?? []),
             isset($wish['budget']) ? $this->lexicon->grammar('budget').' '.self::figure($wish['budget'], '') : '',
             isset($wish['eat_at']) ? $this->eatAt(new DateTimeImmutable($wish['eat_at']), $now) : '',
-            ($wish['may_order'] ?? false) ? $this->lexicon->write(ChipKind::Order, 'may_order') : '',
+            $wish['may_order'] ?? false ? $this->lexicon->write(ChipKind::Order, 'may_order') : '',
         ];
         $line = implode(' ', array_filter($parts, static fn (string $part): bool => $part !== ''));
         $groups = $isPlain ? [] : array_map(fn (array $row): string => $row['count'].' '.$this->eaters($row, true), $wish['diners']);
@@ -54,7 +64,7 @@ final readonly class LineWriter
         $appetite = $row['appetite'] ?? 'usual';
         $words = [
             $appetite !== 'usual' ? $this->lexicon->write(ChipKind::Appetite, $appetite) : '',
-            ($row['at_risk'] ?? false) ? $this->lexicon->write(ChipKind::Risk, 'at_risk') : '',
+            $row['at_risk'] ?? false ? $this->lexicon->write(ChipKind::Risk, 'at_risk') : '',
             isset($row['doneness']) ? $this->lexicon->write(ChipKind::Doneness, $row['doneness']) : '',
             ...array_map(fn (string $word): string => $this->lexicon->grammar('not')." {$word}", $row['avoid'] ?? []),
         ];
@@ -66,9 +76,10 @@ final readonly class LineWriter
     /** @param  list<string>  $methods */
     private function methods(array $methods): string
     {
-        $values = array_diff(self::BATHS, $methods) !== []
-            ? $methods
-            : [...array_values(array_diff($methods, self::BATHS)), implode('+', self::BATHS)];
+        $values =
+            array_diff(self::BATHS, $methods) !== []
+                ? $methods
+                : [...array_values(array_diff($methods, self::BATHS)), implode('+', self::BATHS)];
 
         return implode(' ', array_map(fn (string $value): string => $this->lexicon->write(ChipKind::Method, $value), $values));
     }
@@ -79,7 +90,13 @@ final readonly class LineWriter
      */
     private function fires(array $appliances, array $fires): string
     {
-        $words = array_map(fn (string $kind): string => $this->lexicon->write(ChipKind::Appliance, isset($fires[$kind]) ? "{$kind}:{$fires[$kind]}" : $kind), $appliances);
+        $words = array_map(
+            fn (string $kind): string => $this->lexicon->write(
+                ChipKind::Appliance,
+                isset($fires[$kind]) ? "{$kind}:{$fires[$kind]}" : $kind,
+            ),
+            $appliances,
+        );
         if (isset($fires['burner'])) {
             $words[] = $this->lexicon->write(ChipKind::Appliance, "burner:{$fires['burner']}");
         }

@@ -22,17 +22,29 @@ final readonly class WishDraft
      */
     public function of(array $chips): array
     {
-        $said = array_values(array_filter($chips, static fn (Chip $chip): bool => ! in_array($chip->kind, [ChipKind::Filler, ChipKind::Unknown], true)));
-        $values = static fn (ChipKind $kind): array => array_values(array_unique(array_map(
-            static fn (Chip $chip): string => $chip->value,
-            array_filter($said, static fn (Chip $chip): bool => $chip->kind === $kind),
-        )));
+        $said = array_values(
+            array_filter($chips, static fn (Chip $chip): bool => ! in_array($chip->kind, [ChipKind::Filler, ChipKind::Unknown], true)),
+        );
+        $values = static fn (ChipKind $kind): array => array_values(
+            array_unique(
+                array_map(
+                    static fn (Chip $chip): string => $chip->value,
+                    array_filter($said, static fn (Chip $chip): bool => $chip->kind === $kind),
+                ),
+            ),
+        );
         $wish = ['diners' => $this->diners($said)];
         $names = $values(ChipKind::Named);
         if ($names !== []) {
             $wish['named'] = implode(' ', $names);
         }
-        foreach (['kinds' => $values(ChipKind::Kind), 'wants' => $values(ChipKind::Want), 'methods' => array_values(array_unique(explode('+', implode('+', $values(ChipKind::Method)))))] as $key => $list) {
+        foreach (
+            [
+                'kinds' => $values(ChipKind::Kind),
+                'wants' => $values(ChipKind::Want),
+                'methods' => array_values(array_unique(explode('+', implode('+', $values(ChipKind::Method))))),
+            ] as $key => $list
+        ) {
             if ($list !== [] && $list !== ['']) {
                 $wish[$key] = $list;
             }
@@ -49,7 +61,11 @@ final readonly class WishDraft
                 $wish[$key] = (float) $values($kind)[0];
             }
         }
-        $eatAt = $this->eatAt($values(ChipKind::Day)[0] ?? null, $values(ChipKind::Clock)[0] ?? null, $values(ChipKind::Within)[0] ?? null);
+        $eatAt = $this->eatAt(
+            $values(ChipKind::Day)[0] ?? null,
+            $values(ChipKind::Clock)[0] ?? null,
+            $values(ChipKind::Within)[0] ?? null,
+        );
         if ($eatAt !== null) {
             $wish['eat_at'] = $eatAt->format(DATE_ATOM);
         }
@@ -134,7 +150,7 @@ final readonly class WishDraft
     {
         $written = ['count' => $row['count'], 'appetite' => $row['appetite'] ?? Appetite::Usual->value, 'at_risk' => $row['at_risk']];
 
-        return [...$written, ...($row['doneness'] === null ? [] : ['doneness' => $row['doneness']]), 'avoid' => $row['avoid']];
+        return [...$written, ...$row['doneness'] === null ? [] : ['doneness' => $row['doneness']], 'avoid' => $row['avoid']];
     }
 
     /**

@@ -12,7 +12,13 @@ final readonly class Word
      * @param  int  $to  one past the last
      * @param  bool  $isAfterComma  no name runs on across a comma
      */
-    private function __construct(public string $text, public string $folded, public int $from, public int $to, public bool $isAfterComma) {}
+    private function __construct(
+        public string $text,
+        public string $folded,
+        public int $from,
+        public int $to,
+        public bool $isAfterComma,
+    ) {}
 
     /** @return list<self> parted at spaces, commas and plus signs; a comma within a figure is its point */
     public static function all(string $line): array
@@ -21,7 +27,13 @@ final readonly class Word
         preg_match_all('/(?:(?<=\d),(?=\d)|[^\s,;+])+/u', $line, $found, PREG_OFFSET_CAPTURE);
         foreach ($found[0] as [$text, $byte]) {
             $from = mb_strlen(substr($line, 0, $byte));
-            $words[] = new self($text, mb_strtolower(rtrim($text, '.!?')), $from, $from + mb_strlen($text), preg_match('/[,;]\\s*$/', substr($line, 0, $byte)) === 1);
+            $words[] = new self(
+                $text,
+                mb_strtolower(rtrim($text, '.!?')),
+                $from,
+                $from + mb_strlen($text),
+                preg_match('/[,;]\\s*$/', substr($line, 0, $byte)) === 1,
+            );
         }
 
         return $words;

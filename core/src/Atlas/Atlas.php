@@ -14,7 +14,7 @@ use Nessmark\Method\Suitability;
 /** The catalogue to look things up in: by any name, and by what a cut is like. */
 final readonly class Atlas
 {
-    public function __construct(private Catalogue $catalogue, private Suitability $suitability = new Suitability) {}
+    public function __construct(private Catalogue $catalogue, private Suitability $suitability = new Suitability()) {}
 
     /**
      * @param  bool  $withHidden  also what the shop does not sell
@@ -22,10 +22,12 @@ final readonly class Atlas
      */
     public function find(AtlasQuery $query, bool $withHidden = false): array
     {
-        $cuts = array_values(array_filter(
-            $withHidden ? $this->catalogue->all() : $this->catalogue->cuts(),
-            fn (Cut $cut): bool => $query->fits($cut, $this->suitability),
-        ));
+        $cuts = array_values(
+            array_filter(
+                $withHidden ? $this->catalogue->all() : $this->catalogue->cuts(),
+                fn (Cut $cut): bool => $query->fits($cut, $this->suitability),
+            ),
+        );
 
         usort($cuts, self::inOrder(...));
 
@@ -37,6 +39,9 @@ final readonly class Atlas
     /** As the counter lays them out: by kind, then by name. */
     public static function inOrder(Cut $one, Cut $other): int
     {
-        return [array_search($one->group, Group::cases(), true), $one->name] <=> [array_search($other->group, Group::cases(), true), $other->name];
+        return [array_search($one->group, Group::cases(), true), $one->name] <=> [
+            array_search($other->group, Group::cases(), true),
+            $other->name,
+        ];
     }
 }

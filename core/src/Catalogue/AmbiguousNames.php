@@ -48,7 +48,10 @@ final readonly class AmbiguousNames
         return $this->questions[FoldedName::of($name)->text] ?? null;
     }
 
-    /** @return array{name: string, question: Phrase|null, means: list<array{cut: Cut, places: list<string>}>}|null null when it means one cut at most */
+    /**
+     * @return array{name: string, question: Phrase|null, means: list<array{cut: Cut, places: list<string>}>}|null null when it means
+     * one cut at most
+     */
     public function of(string $name): ?array
     {
         $meanings = $this->meanings[FoldedName::of($name)->text] ?? [];
@@ -56,13 +59,20 @@ final readonly class AmbiguousNames
             return null;
         }
 
-        return ['name' => array_values($meanings)[0]['name'], 'question' => $this->question($name), 'means' => array_map(
-            static fn (array $meaning): array => ['cut' => $meaning['cut'], 'places' => $meaning['places']],
-            array_values($meanings),
-        )];
+        return [
+            'name' => array_values($meanings)[0]['name'],
+            'question' => $this->question($name),
+            'means' => array_map(
+                static fn (array $meaning): array => ['cut' => $meaning['cut'], 'places' => $meaning['places']],
+                array_values($meanings),
+            ),
+        ];
     }
 
-    /** @return list<array{name: string, question: Phrase|null, means: list<array{cut: Cut, places: list<string>}>}> those of a cut's names that others share */
+    /**
+     * @return list<array{name: string, question: Phrase|null, means: list<array{cut: Cut, places: list<string>}>}> those of a cut's
+     * names that others share
+     */
     public function ofCut(Cut $cut): array
     {
         $flags = [];

@@ -18,7 +18,13 @@ final readonly class Catalogue
      * @param  list<string>  $hidden  slugs of those it does not sell
      * @param  list<array{cut: string, place: string, name: string}>  $ownNames  names the shop has given
      */
-    private function __construct(private CutShelf $shelf, private array $changed, private array $own, private array $hidden, private array $ownNames) {}
+    private function __construct(
+        private CutShelf $shelf,
+        private array $changed,
+        private array $own,
+        private array $hidden,
+        private array $ownNames,
+    ) {}
 
     public static function from(DataFolder $folder): self
     {
@@ -40,7 +46,13 @@ final readonly class Catalogue
             }
         }
 
-        return new self($this->shelf, $changed, $own, array_values(array_intersect($changes->hidden, [...$this->shelf->slugs(), ...$own])), $changes->names);
+        return new self(
+            $this->shelf,
+            $changed,
+            $own,
+            array_values(array_intersect($changes->hidden, [...$this->shelf->slugs(), ...$own])),
+            $changes->names,
+        );
     }
 
     /** @return list<Cut> those the shop sells */
@@ -79,10 +91,12 @@ final readonly class Catalogue
     /** @return list<array{place: string, name: string}> names the shop has given this cut */
     public function ownNames(string $slug): array
     {
-        return array_values(array_map(
-            static fn (array $own): array => ['place' => $own['place'], 'name' => $own['name']],
-            array_filter($this->ownNames, static fn (array $own): bool => $own['cut'] === $slug),
-        ));
+        return array_values(
+            array_map(
+                static fn (array $own): array => ['place' => $own['place'], 'name' => $own['name']],
+                array_filter($this->ownNames, static fn (array $own): bool => $own['cut'] === $slug),
+            ),
+        );
     }
 
     /** @return array<string, Muscle> by slug */
@@ -94,8 +108,7 @@ final readonly class Catalogue
     /** @throws InputRefused if there is no such cut */
     public function cut(string $slug): Cut
     {
-        return $this->changed[$slug] ?? $this->shelf->cut($slug)
-            ?? throw InputRefused::one('cut', 'not_allowed', $slug, 'slug');
+        return $this->changed[$slug] ?? ($this->shelf->cut($slug) ?? throw InputRefused::one('cut', 'not_allowed', $slug, 'slug'));
     }
 
     /** @return list<string> */

@@ -38,7 +38,9 @@ final class CutShelf
 
     public function cut(string $slug): ?Cut
     {
-        return isset($this->files[$slug]) ? $this->read[$slug] ??= Cut::fromRecord($this->folder->read($this->files[$slug]), $this->muscles()) : null;
+        return isset($this->files[$slug])
+            ? ($this->read[$slug] ??= Cut::fromRecord($this->folder->read($this->files[$slug]), $this->muscles()))
+            : null;
     }
 
     /** @return array<string, Muscle> by slug */

@@ -17,7 +17,14 @@ final readonly class Kind
      * @param  list<string>  $foodClasses
      * @param  string|null  $alone  the kind it means where no other is said: a steak is beef
      */
-    private function __construct(public string $word, private array $groups, private array $forms, private array $slugs, private array $foodClasses, public ?string $alone) {}
+    private function __construct(
+        public string $word,
+        private array $groups,
+        private array $forms,
+        private array $slugs,
+        private array $foodClasses,
+        public ?string $alone,
+    ) {}
 
     public static function fromRecord(string $word, Record $record): self
     {
@@ -28,7 +35,11 @@ final readonly class Kind
 
     public function holds(Cut $cut): bool
     {
-        if (in_array($cut->group->value, $this->groups, true) || in_array($cut->form->value, $this->forms, true) || in_array($cut->bornClass->value, $this->foodClasses, true)) {
+        if (
+            in_array($cut->group->value, $this->groups, true) ||
+            in_array($cut->form->value, $this->forms, true) ||
+            in_array($cut->bornClass->value, $this->foodClasses, true)
+        ) {
             return true;
         }
         foreach ($this->slugs as $beginning) {

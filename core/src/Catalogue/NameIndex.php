@@ -30,9 +30,19 @@ final class NameIndex
     /** Names that score below this are no hits. */
     private const LEAST = 0.62;
 
-    private const FROM_OTHER_WORDS = ['beef' => ['cattle'], 'veal' => ['calf'], 'pork' => ['pig'], 'lamb' => ['sheep'], 'venison' => ['deer'], 'fish' => ['round_fish', 'flat_fish']];
+    private const FROM_OTHER_WORDS = [
+        'beef' => ['cattle'],
+        'veal' => ['calf'],
+        'pork' => ['pig'],
+        'lamb' => ['sheep'],
+        'venison' => ['deer'],
+        'fish' => ['round_fish', 'flat_fish'],
+    ];
 
-    /** @var list<array{Cut, string, string|null, string, string, non-empty-list<int>}> cut, name, place, folded, folded without spaces, its words */
+    /**
+     * @var list<array{Cut, string, string|null, string, string, non-empty-list<int>}>
+     *      cut, name, place, folded, folded without spaces, its words
+     */
     private array $entries = [];
 
     /** @var array<string, int> every word of every name, numbered */
@@ -47,7 +57,7 @@ final class NameIndex
     /** The names of all cuts a shop sells; built once, since a line asks for many of them. */
     public static function over(Catalogue $catalogue): self
     {
-        self::$known ??= new WeakMap;
+        self::$known ??= new WeakMap();
 
         return self::$known[$catalogue] ??= new self($catalogue->cuts());
     }
@@ -65,7 +75,10 @@ final class NameIndex
         }
     }
 
-    /** @return list<NameHit> one for each cut, the best first; of equals what the counter has more often, then the order of the catalogue */
+    /**
+     * @return list<NameHit> one for each cut, the best first; of equals what the counter has more often, then the order of the
+     * catalogue
+     */
     public function find(string $query, int $most = 40): array
     {
         $asked = FoldedName::of($query);
@@ -76,13 +89,22 @@ final class NameIndex
         $alike = array_map(fn (string $word): array => $this->alike($word), $asked->words);
         $best = [];
         foreach ($this->entries as [$cut, $name, $place, $folded, $run, $words]) {
-            $score = $folded === $asked->text ? self::EXACT : max($this->scored($asked->words, $alike, $words, $cut), self::whole($joined, $run));
+            $score =
+                $folded === $asked->text
+                    ? self::EXACT
+                    : max($this->scored($asked->words, $alike, $words, $cut), self::whole($joined, $run));
             if ($score >= self::LEAST && (! isset($best[$cut->slug]) || $score > $best[$cut->slug]->score)) {
                 $best[$cut->slug] = new NameHit($cut, $name, $place, $score);
             }
         }
         $hits = array_values($best);
-        usort($hits, static fn (NameHit $a, NameHit $b): int => [$b->score, $a->cut->availability->rank()] <=> [$a->score, $b->cut->availability->rank()]);
+        usort(
+            $hits,
+            static fn (NameHit $a, NameHit $b): int => [$b->score, $a->cut->availability->rank()] <=> [
+                $a->score,
+                $b->cut->availability->rank(),
+            ],
+        );
 
         return array_slice($hits, 0, $most);
     }
@@ -170,7 +192,7 @@ final class NameIndex
         if (abs($length - strlen($word)) <= $allowed && $length < 60) {
             $slips = self::slips($asked, $word);
             if ($slips <= $allowed) {
-                return self::TYPO - self::PER_SLIP * $slips * 6.0 / max(6, $length);
+                return self::TYPO - (self::PER_SLIP * $slips * 6.0) / max(6, $length);
             }
         }
 

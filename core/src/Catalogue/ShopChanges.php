@@ -45,7 +45,9 @@ final readonly class ShopChanges
     /** @throws InputRefused if the shop has given the cut no such name */
     public function withoutName(string $cut, string $place, string $name): self
     {
-        $left = array_values(array_filter($this->names, static fn (array $own): bool => $own !== ['cut' => $cut, 'place' => $place, 'name' => $name]));
+        $left = array_values(
+            array_filter($this->names, static fn (array $own): bool => $own !== ['cut' => $cut, 'place' => $place, 'name' => $name]),
+        );
         if (count($left) === count($this->names)) {
             throw InputRefused::one('name', 'not_allowed', $name, 'own_name');
         }

@@ -61,7 +61,7 @@ final readonly class AskReader
         private Kitchen $kitchen,
         private GradeTable $grades,
         private Schools $schools,
-        private Suitability $suitability = new Suitability,
+        private Suitability $suitability = new Suitability(),
     ) {}
 
     /**
@@ -71,18 +71,24 @@ final readonly class AskReader
      *
      * @throws InputRefused naming every key that is wrong, with what is allowed
      */
-    public function read(mixed $data, HouseRules $house = new HouseRules, ?Catalogue $shopCatalogue = null, ?Lot $lot = null): Dish
+    public function read(mixed $data, HouseRules $house = new HouseRules(), ?Catalogue $shopCatalogue = null, ?Lot $lot = null): Dish
     {
         $in = Fields::of($data);
         $cut = $this->graded($in, $this->cut($in, $shopCatalogue ?? $this->catalogue));
-        $thicknessMm = $in->number('thickness_mm', $cut->build->thinnestMm, $cut->build->thickestMm, 'thickness_for', ['cut' => $cut->name]);
+        $thicknessMm = $in->number('thickness_mm', $cut->build->thinnestMm, $cut->build->thickestMm, 'thickness_for', [
+            'cut' => $cut->name,
+        ]);
         $thinMm = $in->optionalNumber('thin_mm', self::THINNEST_MM, $thicknessMm, 'thin_end');
         $method = $this->method($in, $cut, $house);
         $wanted = new Record($this->schools->asked($cut, $method, $house->schools), 'house');
         $fires = $this->fires($in, $method, $wanted);
-        $surface = Surface::from($in->choiceOr('surface', $wanted->textOrNull('surface') ?? Surface::Patted->value, array_column(Surface::cases(), 'value')));
+        $surface = Surface::from(
+            $in->choiceOr('surface', $wanted->textOrNull('surface') ?? Surface::Patted->value, array_column(Surface::cases(), 'value')),
+        );
         $appliance = $this->kitchen->appliance($method->appliances()[0], $fires);
-        $heatC = $in->optionalNumber('heat_c', $appliance->coolestC, $appliance->hottestC, 'heat_of', ['appliance' => $appliance->kind->value]);
+        $heatC = $in->optionalNumber('heat_c', $appliance->coolestC, $appliance->hottestC, 'heat_of', [
+            'appliance' => $appliance->kind->value,
+        ]);
         $house = $house->withStandard(self::standard($in, $house->standard));
         $scale = Scale::from($house->schools['doneness_words'] ?? Scale::Kitchen->value);
         if ($in->has('schools')) {
@@ -91,7 +97,8 @@ final readonly class AskReader
             $schools->noOthers();
         }
         $manner = new Manner(
-            $in->choiceOr('turns', $wanted->textOrNull('turns') ?? 'often', ['often', 'once']) === 'once', null,
+            $in->choiceOr('turns', $wanted->textOrNull('turns') ?? 'often', ['often', 'once']) === 'once',
+            null,
             $in->choiceOr('rest', $wanted->textOrNull('rest') ?? 'short_open', ['short_open', 'long_covered']) === 'long_covered',
         );
         [$cut, $rearing] = $this->asSold($in, $cut, $lot);
@@ -121,8 +128,16 @@ final readonly class AskReader
 
         return new Dish(
             new Piece(
-                $cut, Length::ofMillimetres($thicknessMm), $thinMm === null || $thinMm >= $thicknessMm ? null : Length::ofMillimetres($thinMm), Temperature::ofCelsius($startC), $surface, $outS,
-                $rawG === null ? null : Mass::ofGrams($rawG), $isParasiteFrozen, $rearing, $lot,
+                $cut,
+                Length::ofMillimetres($thicknessMm),
+                $thinMm === null || $thinMm >= $thicknessMm ? null : Length::ofMillimetres($thinMm),
+                Temperature::ofCelsius($startC),
+                $surface,
+                $outS,
+                $rawG === null ? null : Mass::ofGrams($rawG),
+                $isParasiteFrozen,
+                $rearing,
+                $lot,
             ),
             new Way($method, $heatC === null ? null : Temperature::ofCelsius($heatC), $fires, $manner),
             $shares,
@@ -135,7 +150,9 @@ final readonly class AskReader
     /** An ask's own profile holds beside the house's: it can make a plan stricter, never milder. */
     public static function standard(Fields $in, Standard $standard): Standard
     {
-        return $standard->alsoBy(Profile::from($in->choiceOr('profile', $standard->profile->value, array_column(Profile::cases(), 'value'))));
+        return $standard->alsoBy(
+            Profile::from($in->choiceOr('profile', $standard->profile->value, array_column(Profile::cases(), 'value'))),
+        );
     }
 
     /**
@@ -151,7 +168,10 @@ final readonly class AskReader
         $said = $in->optionalChoice('rearing', array_column(Rearing::cases(), 'value'));
         $rearing = $said === null ? $lot?->rearing : Rearing::from($said);
         if ($lot?->rearing !== null && $rearing !== $lot->rearing) {
-            $in->refuse('rearing', 'conflict', $rearing?->value, 'as_its_lot', ['rearing' => $lot->rearing->value, 'lot' => $lot->number]);
+            $in->refuse('rearing', 'conflict', $rearing?->value, 'as_its_lot', [
+                'rearing' => $lot->rearing->value,
+                'lot' => $lot->number,
+            ]);
         }
         $cut = $rearing === null ? $cut : $cut->reared($rearing);
         foreach ([[Treatment::Pierced, $lot?->isPierced], [Treatment::Stuffed, $lot?->isStuffed]] as [$treatment, $isDone]) {
@@ -177,7 +197,9 @@ final readonly class AskReader
     {
         $rule = $this->safety->rule($house->standard, $cut->foodClass);
 
-        return $rule->below === Level::Stop && $this->word($cut, $scale, $word, $house->standard)->targetC < $rule->officialC ? DonenessWord::OFFICIAL_MINIMUM : $word;
+        return $rule->below === Level::Stop && $this->word($cut, $scale, $word, $house->standard)->targetC < $rule->officialC
+            ? DonenessWord::OFFICIAL_MINIMUM
+            : $word;
     }
 
     /**
@@ -190,7 +212,13 @@ final readonly class AskReader
         $mustBeCold = $this->safety->mustStartCold($cut->foodClass, $isAtRisk);
         $longestS = $mustBeCold ? 0.0 : $this->safety->limits->of('room_within_s');
 
-        return $in->numberOr('out_of_fridge_s', $mustBeCold ? 0.0 : min($longestS, $wanted->numberOr('out_of_fridge_s', 0.0)), 0.0, $longestS, $mustBeCold ? 'cold_start' : 'in_the_room');
+        return $in->numberOr(
+            'out_of_fridge_s',
+            $mustBeCold ? 0.0 : min($longestS, $wanted->numberOr('out_of_fridge_s', 0.0)),
+            0.0,
+            $longestS,
+            $mustBeCold ? 'cold_start' : 'in_the_room',
+        );
     }
 
     /**
@@ -289,8 +317,13 @@ final readonly class AskReader
                 }
             }
         }
-        $possible = array_values(array_filter($offered, static fn (Method $m): bool => $owned === null
-            || array_diff(array_map(static fn (ApplianceKind $kind): string => $kind->value, $m->appliances()), $owned) === []));
+        $possible = array_values(
+            array_filter(
+                $offered,
+                static fn (Method $m): bool => $owned === null ||
+                    array_diff(array_map(static fn (ApplianceKind $kind): string => $kind->value, $m->appliances()), $owned) === [],
+            ),
+        );
         if ($possible === []) {
             $in->refuse('appliances', 'conflict', $owned, 'needs', ['cut' => $cut->name, 'methods' => implode(', ', $suited)]);
 
@@ -314,7 +347,7 @@ final readonly class AskReader
         foreach ($choices as $kind => $allowed) {
             $usual = $wanted->has('fires') ? $wanted->record('fires')->textOrNull($kind) : null;
             if ($given !== null || $usual !== null) {
-                $types[$kind] = $given?->choiceOr($kind, $usual ?? $allowed[0], $allowed) ?? $usual ?? $allowed[0];
+                $types[$kind] = $given?->choiceOr($kind, $usual ?? $allowed[0], $allowed) ?? ($usual ?? $allowed[0]);
             }
         }
         $given?->noOthers();
@@ -330,14 +363,20 @@ final readonly class AskReader
     {
         $words = $this->wordsFor($cut, $scale);
         $default = in_array($cut->defaultDoneness, $words, true) ? $cut->defaultDoneness : $words[0];
-        $asHouse = $wanted->textOrNull('doneness') ?? ($wanted->has('doneness_by_family') ? $wanted->record('doneness_by_family')->textOrNull($cut->donenessFamily) : null);
+        $asHouse =
+            $wanted->textOrNull('doneness') ??
+            ($wanted->has('doneness_by_family') ? $wanted->record('doneness_by_family')->textOrNull($cut->donenessFamily) : null);
         $asHouse = in_array($asHouse, $words, true) ? $asHouse : $default;
         [$default, $asHouse] = [$this->orMinimum($cut, $scale, $default, $house), $this->orMinimum($cut, $scale, $asHouse, $house)];
         $rows = [];
         foreach ($eaters->groups as $eater) {
             $avoid = array_values(array_unique($eater->avoid));
             sort($avoid);
-            $rows[] = [$eater, $this->word($cut, $scale, $eater->doneness ?? ($eater->atRisk ? $default : $asHouse), $house->standard), $avoid];
+            $rows[] = [
+                $eater,
+                $this->word($cut, $scale, $eater->doneness ?? ($eater->atRisk ? $default : $asHouse), $house->standard),
+                $avoid,
+            ];
         }
         $shares = Share::alike($rows);
         EatersReader::refuseTooManyApart($in, count($shares));

@@ -38,8 +38,13 @@ final readonly class AtlasReport
     public static function from(DataFolder $folder): self
     {
         return new self(
-            $folder->read('animals.json'), $folder->read('places.json'), LookAlikes::from($folder),
-            GradeTable::from($folder), Sources::from($folder), $folder, new Suitability,
+            $folder->read('animals.json'),
+            $folder->read('places.json'),
+            LookAlikes::from($folder),
+            GradeTable::from($folder),
+            Sources::from($folder),
+            $folder,
+            new Suitability(),
         );
     }
 
@@ -50,10 +55,13 @@ final readonly class AtlasReport
     public function list(array $hits, Catalogue $catalogue): array
     {
         return [
-            'cuts' => array_map(fn (NameHit $hit): array => [
-                ...$this->line($hit->cut, $catalogue),
-                'found_as' => $hit->place === null ? null : ['name' => $hit->name, 'place' => $hit->place],
-            ], $hits),
+            'cuts' => array_map(
+                fn (NameHit $hit): array => [
+                    ...$this->line($hit->cut, $catalogue),
+                    'found_as' => $hit->place === null ? null : ['name' => $hit->name, 'place' => $hit->place],
+                ],
+                $hits,
+            ),
             'places' => $this->placeNames(),
         ];
     }
@@ -79,10 +87,17 @@ final readonly class AtlasReport
             'is_round' => $cut->build->isRound(),
             'per_animal' => $cut->record->has('per_animal') ? (int) $cut->record->number('per_animal') : null,
             'covering' => [
-                'bone' => $cut->covering->bone, 'bone_pct' => round(100.0 * $cut->covering->boneShare), 'skin' => $cut->covering->hasSkin,
-                'pin_bones' => $cut->covering->hasPinBones, 'membrane' => $cut->covering->membrane, 'fat_cap_mm' => $cut->covering->fatCapMm,
+                'bone' => $cut->covering->bone,
+                'bone_pct' => round(100.0 * $cut->covering->boneShare),
+                'skin' => $cut->covering->hasSkin,
+                'pin_bones' => $cut->covering->hasPinBones,
+                'membrane' => $cut->covering->membrane,
+                'fat_cap_mm' => $cut->covering->fatCapMm,
             ],
-            'composition_pct' => array_map(static fn (float $fraction): float => round(100.0 * $fraction, 1), $cut->composition->fractions),
+            'composition_pct' => array_map(
+                static fn (float $fraction): float => round(100.0 * $fraction, 1),
+                $cut->composition->fractions,
+            ),
             'yields_pct' => [
                 'trim' => $this->percent($cut->record->record('yields')->record('trim')),
                 'cooking' => $this->percent($cut->record->record('yields')->record('cooking')),
@@ -91,11 +106,20 @@ final readonly class AtlasReport
             'doneness' => ['family' => $cut->donenessFamily, 'default' => $cut->defaultDoneness],
             'recognise' => $cut->record->text('recognise'),
             'look_alikes' => $this->alikes($cut, $catalogue),
-            'methods' => array_map(fn (MethodFit $fit): array => $fit->toArray($this->suitability->isComputed($cut, $fit->method)), $this->suitability->all($cut)),
+            'methods' => array_map(
+                fn (MethodFit $fit): array => $fit->toArray($this->suitability->isComputed($cut, $fit->method)),
+                $this->suitability->all($cut),
+            ),
             'grades' => array_map(static fn (GradeScale $scale): string => $scale->id, $this->grades->forGroup($cut->group->value)),
             'instead_of_grades' => $this->grades->insteadFor($cut->group->value),
-            'cautions' => array_map(static fn (string $hazard): array => (new Phrase("caution.{$hazard}"))->toArray(), [...array_column($cut->hazards, 'value'), 'local_code']),
-            'sources' => $this->sources->cite([...$cut->sources, ...array_merge(...array_map(static fn (Muscle $m): array => $m->sources($cut->animal), $cut->muscles))]),
+            'cautions' => array_map(static fn (string $hazard): array => (new Phrase("caution.{$hazard}"))->toArray(), [
+                ...array_column($cut->hazards, 'value'),
+                'local_code',
+            ]),
+            'sources' => $this->sources->cite([
+                ...$cut->sources,
+                ...array_merge(...array_map(static fn (Muscle $m): array => $m->sources($cut->animal), $cut->muscles)),
+            ]),
         ];
     }
 
@@ -110,13 +134,23 @@ final readonly class AtlasReport
         }
 
         return [
-            'slug' => $cut->slug, 'name' => $cut->name, 'group' => $cut->group->value, 'animal' => $cut->animal, 'region' => $cut->region,
+            'slug' => $cut->slug,
+            'name' => $cut->name,
+            'group' => $cut->group->value,
+            'animal' => $cut->animal,
+            'region' => $cut->region,
             'form' => $cut->form->value,
-            'tenderness' => Tenderness::nearest($cut->tendernessScore())->value, 'tenderness_score' => round($cut->tendernessScore(), 2),
-            'fat_pct' => round(100.0 * $cut->fatFraction(), 1), 'fat' => FatClass::of($cut->fatFraction())->value,
-            'flavour' => $cut->flavour, 'price_class' => $cut->priceClass, 'availability' => $cut->availability->value,
-            'suits' => $suited['good'], 'may_suit' => $suited['possible'],
-            'is_own' => $catalogue->isOwn($cut->slug), 'is_hidden' => $catalogue->isHidden($cut->slug),
+            'tenderness' => Tenderness::nearest($cut->tendernessScore())->value,
+            'tenderness_score' => round($cut->tendernessScore(), 2),
+            'fat_pct' => round(100.0 * $cut->fatFraction(), 1),
+            'fat' => FatClass::of($cut->fatFraction())->value,
+            'flavour' => $cut->flavour,
+            'price_class' => $cut->priceClass,
+            'availability' => $cut->availability->value,
+            'suits' => $suited['good'],
+            'may_suit' => $suited['possible'],
+            'is_own' => $catalogue->isOwn($cut->slug),
+            'is_hidden' => $catalogue->isHidden($cut->slug),
         ];
     }
 
@@ -135,18 +169,29 @@ final readonly class AtlasReport
     private function muscle(Muscle $muscle, string $animal): array
     {
         return [
-            'slug' => $muscle->slug, 'name' => $muscle->name, 'in_life' => $muscle->inLife, 'work' => $muscle->work, 'collagen' => $muscle->collagen->value,
-            'grain' => $muscle->grain->value, 'is_long_fibred' => $muscle->isLongFibred,
-            'tenderness' => $muscle->tendernessIn($animal)->value, 'shear_force_kg' => $muscle->shearForceKg($animal),
+            'slug' => $muscle->slug,
+            'name' => $muscle->name,
+            'in_life' => $muscle->inLife,
+            'work' => $muscle->work,
+            'collagen' => $muscle->collagen->value,
+            'grain' => $muscle->grain->value,
+            'is_long_fibred' => $muscle->isLongFibred,
+            'tenderness' => $muscle->tendernessIn($animal)->value,
+            'shear_force_kg' => $muscle->shearForceKg($animal),
         ];
     }
 
     /** @return list<array{slug: string, name: string, tell: array<string, mixed>}> */
     private function alikes(Cut $cut, Catalogue $catalogue): array
     {
-        return array_map(static fn (array $other): array => [
-            'slug' => $other['cut'], 'name' => $catalogue->cut($other['cut'])->name, 'tell' => $other['tell']->toArray(),
-        ], $this->lookAlikes->of($cut->slug));
+        return array_map(
+            static fn (array $other): array => [
+                'slug' => $other['cut'],
+                'name' => $catalogue->cut($other['cut'])->name,
+                'tell' => $other['tell']->toArray(),
+            ],
+            $this->lookAlikes->of($cut->slug),
+        );
     }
 
     /**
@@ -155,10 +200,18 @@ final readonly class AtlasReport
      */
     public function flag(array $flag): array
     {
-        return ['name' => $flag['name'], 'question' => $flag['question']?->toArray(), 'means' => array_map(
-            fn (array $meaning): array => ['slug' => $meaning['cut']->slug, 'name' => $meaning['cut']->name, 'places' => array_map($this->places->text(...), $meaning['places'])],
-            $flag['means'],
-        )];
+        return [
+            'name' => $flag['name'],
+            'question' => $flag['question']?->toArray(),
+            'means' => array_map(
+                fn (array $meaning): array => [
+                    'slug' => $meaning['cut']->slug,
+                    'name' => $meaning['cut']->name,
+                    'places' => array_map($this->places->text(...), $meaning['places']),
+                ],
+                $flag['means'],
+            ),
+        ];
     }
 
     private function regionName(Cut $cut): string

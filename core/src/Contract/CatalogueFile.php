@@ -28,7 +28,10 @@ final readonly class CatalogueFile
         return new self(CutCheck::from($folder), $folder);
     }
 
-    /** @return array{cuts: list<array<array-key, mixed>>, names: list<array{cut: string, place: string, name: string}>, hidden: list<string>} */
+    /**
+     * @return array{cuts: list<array<array-key, mixed>>, names: list<array{cut: string, place: string, name: string}>,
+     *     hidden: list<string>}
+     */
     public static function write(Catalogue $shipped, ShopChanges $changes): array
     {
         return [
@@ -55,10 +58,16 @@ final readonly class CatalogueFile
         self::refuseOddParts($file);
         $cuts = $file['cuts'] ?? ($file === [] ? null : []);
         if (! is_array($cuts) || ! array_is_list($cuts) || count($cuts) > self::MOST_CUTS) {
-            throw InputRefused::one('cuts', 'wrong_type', is_array($cuts) ? count($cuts) : null, 'list_up_to', ['max' => self::MOST_CUTS]);
+            throw InputRefused::one('cuts', 'wrong_type', is_array($cuts) ? count($cuts) : null, 'list_up_to', [
+                'max' => self::MOST_CUTS,
+            ]);
         }
         $problems = [];
-        $own = array_column(array_map(static fn (Record $record): array => ['slug' => $record->text('slug'), 'record' => $record], $before->ownCuts), 'record', 'slug');
+        $own = array_column(
+            array_map(static fn (Record $record): array => ['slug' => $record->text('slug'), 'record' => $record], $before->ownCuts),
+            'record',
+            'slug',
+        );
         $seen = [];
         foreach ($cuts as $i => $cut) {
             $at = 'row '.($i + $firstRow);
@@ -84,7 +93,11 @@ final readonly class CatalogueFile
         if ($problems !== []) {
             throw InputRefused::because($problems);
         }
-        $changes = new ShopChanges(array_values($own), $this->merged($before->names, $names), array_values(array_unique([...$before->hidden, ...$hidden])));
+        $changes = new ShopChanges(
+            array_values($own),
+            $this->merged($before->names, $names),
+            array_values(array_unique([...$before->hidden, ...$hidden])),
+        );
         $this->refuseSharedNames($shipped, $changes);
 
         return $changes;
@@ -102,7 +115,9 @@ final readonly class CatalogueFile
             if (! in_array($part, ['cuts', 'names', 'hidden'], true)) {
                 $problems[] = Violation::of((string) $part, 'unknown_key', null, 'keys', ['keys' => 'cuts, names, hidden']);
             } elseif (! is_array($rows) || ! array_is_list($rows) || count($rows) > self::MOST_CUTS) {
-                $problems[] = Violation::of($part, 'wrong_type', is_array($rows) ? count($rows) : $rows, 'list_up_to', ['max' => self::MOST_CUTS]);
+                $problems[] = Violation::of($part, 'wrong_type', is_array($rows) ? count($rows) : $rows, 'list_up_to', [
+                    'max' => self::MOST_CUTS,
+                ]);
             }
         }
         if ($problems !== []) {
@@ -137,11 +152,19 @@ final readonly class CatalogueFile
             $place = $row['place'] ?? null;
             $name = is_string($row['name'] ?? null) ? trim($row['name']) : '';
             $isWell = true;
-            foreach ([
-                ['cut', $isKnown($cut), $cut, 'slug', []],
-                ['place', is_string($place) && in_array($place, $places, true), $place, 'one_of', ['choices' => implode(', ', $places)]],
-                ['name', mb_strlen($name) >= 2 && mb_strlen($name) <= 60, $row['name'] ?? null, 'name', ['min' => 2, 'max' => 60]],
-            ] as [$key, $isRight, $value, $allowed, $args]) {
+            foreach (
+                [
+                    ['cut', $isKnown($cut), $cut, 'slug', []],
+                    [
+                        'place',
+                        is_string($place) && in_array($place, $places, true),
+                        $place,
+                        'one_of',
+                        ['choices' => implode(', ', $places)],
+                    ],
+                    ['name', mb_strlen($name) >= 2 && mb_strlen($name) <= 60, $row['name'] ?? null, 'name', ['min' => 2, 'max' => 60]],
+                ] as [$key, $isRight, $value, $allowed, $args]
+            ) {
                 if (! $isRight) {
                     $isWell = false;
                     $problems[] = Violation::of("{$at}.{$key}", $value === null ? 'missing' : 'not_allowed', $value, $allowed, $args);
@@ -197,7 +220,10 @@ final readonly class CatalogueFile
         }
         $problems = [];
         $taken = [];
-        $changed = [...array_map(static fn (Record $own): string => $own->text('slug'), $changes->ownCuts), ...array_column($changes->names, 'cut')];
+        $changed = [
+            ...array_map(static fn (Record $own): string => $own->text('slug'), $changes->ownCuts),
+            ...array_column($changes->names, 'cut'),
+        ];
         foreach ($shipped->with($changes)->all() as $cut) {
             foreach ($cut->names as $place => $names) {
                 foreach ($names as $name) {

@@ -20,9 +20,16 @@ use Nessmark\Method\Suitability;
 /** What may be chosen at the counter: every cut a ticket can be written for, with its bounds, methods and doneness words. */
 final readonly class CatalogueReport
 {
-    public function __construct(private DonenessTable $doneness, private Kitchen $kitchen, private Suitability $suitability = new Suitability) {}
+    public function __construct(
+        private DonenessTable $doneness,
+        private Kitchen $kitchen,
+        private Suitability $suitability = new Suitability(),
+    ) {}
 
-    /** @return array{cuts: list<array<string, mixed>>, doneness: array<string, mixed>, methods: list<array<string, mixed>>, appetites: list<string>, scales: list<string>} */
+    /**
+     * @return array{cuts: list<array<string, mixed>>, doneness: array<string, mixed>, methods: list<array<string, mixed>>,
+     *     appetites: list<string>, scales: list<string>}
+     */
     public function toArray(Catalogue $catalogue): array
     {
         $cuts = $catalogue->cuts();
@@ -42,18 +49,26 @@ final readonly class CatalogueReport
     {
         $offered = $this->suitability->offered($cut);
 
-        return $offered === [] ? null : [
-            'slug' => $cut->slug, 'name' => $cut->name, 'group' => $cut->group->value,
-            'is_round' => $cut->build->isRound(),
-            'food_class' => $cut->foodClass->value,
-            'can_be_pierced' => $cut->foodClass->after(Treatment::Pierced) !== $cut->foodClass,
-            'may_carry_parasites' => $cut->mayCarryParasites(),
-            'asks_rearing' => $cut->usualRearing() !== null || $cut->mayCarryParasites(),
-            'thickness_mm' => ['min' => $cut->build->thinnestMm, 'typical' => $cut->build->typicalMm, 'max' => $cut->build->thickestMm],
-            'methods' => array_map(static fn (Method $m): string => $m->value, $offered),
-            'doneness_family' => $cut->donenessFamily,
-            'default_doneness' => $cut->defaultDoneness,
-        ];
+        return $offered === []
+            ? null
+            : [
+                'slug' => $cut->slug,
+                'name' => $cut->name,
+                'group' => $cut->group->value,
+                'is_round' => $cut->build->isRound(),
+                'food_class' => $cut->foodClass->value,
+                'can_be_pierced' => $cut->foodClass->after(Treatment::Pierced) !== $cut->foodClass,
+                'may_carry_parasites' => $cut->mayCarryParasites(),
+                'asks_rearing' => $cut->usualRearing() !== null || $cut->mayCarryParasites(),
+                'thickness_mm' => [
+                    'min' => $cut->build->thinnestMm,
+                    'typical' => $cut->build->typicalMm,
+                    'max' => $cut->build->thickestMm,
+                ],
+                'methods' => array_map(static fn (Method $m): string => $m->value, $offered),
+                'doneness_family' => $cut->donenessFamily,
+                'default_doneness' => $cut->defaultDoneness,
+            ];
     }
 
     /** @return array{kitchen: list<array{word: string, target_c: float}>, official: list<array{word: string, target_c: float}>} */

@@ -20,11 +20,12 @@ final readonly class CompareReport
 
     private const MOST = 4;
 
-    public function __construct(private Suitability $suitability = new Suitability) {}
+    public function __construct(private Suitability $suitability = new Suitability()) {}
 
     /**
      * @param  list<Cut>  $cuts
-     * @return array{cuts: list<array{slug: string, name: string, group: string, animal: string, region: string}>, rows: list<array{key: string, values: list<float|int|string|list<string>>, differs: bool}>}
+     * @return array{cuts: list<array{slug: string, name: string, group: string, animal: string, region: string}>,
+     *     rows: list<array{key: string, values: list<float|int|string|list<string>>, differs: bool}>}
      *
      * @throws InputRefused unless there are two to four different cuts
      */
@@ -42,9 +43,16 @@ final readonly class CompareReport
         }
 
         return [
-            'cuts' => array_map(static fn (Cut $cut): array => [
-                'slug' => $cut->slug, 'name' => $cut->name, 'group' => $cut->group->value, 'animal' => $cut->animal, 'region' => $cut->region,
-            ], $cuts),
+            'cuts' => array_map(
+                static fn (Cut $cut): array => [
+                    'slug' => $cut->slug,
+                    'name' => $cut->name,
+                    'group' => $cut->group->value,
+                    'animal' => $cut->animal,
+                    'region' => $cut->region,
+                ],
+                $cuts,
+            ),
             'rows' => $rows,
         ];
     }
@@ -64,10 +72,12 @@ final readonly class CompareReport
             'bone' => $cut->covering->bone,
             'membrane' => $cut->covering->membrane,
             'fat_cap_mm' => $cut->covering->fatCapMm,
-            'suits' => array_values(array_map(
-                static fn (MethodFit $fit): string => $fit->method->value,
-                array_filter($this->suitability->all($cut), static fn (MethodFit $fit): bool => $fit->fit === Fit::Good),
-            )),
+            'suits' => array_values(
+                array_map(
+                    static fn (MethodFit $fit): string => $fit->method->value,
+                    array_filter($this->suitability->all($cut), static fn (MethodFit $fit): bool => $fit->fit === Fit::Good),
+                ),
+            ),
             'doneness' => $cut->defaultDoneness,
             'slice' => $cut->slice,
             'yield_pct' => round(50.0 * ($cut->lowestYield + $cut->highestYield)),

@@ -47,7 +47,10 @@ final readonly class CounterAsked
         $chosen = $choice === null ? null : [$choice->text('lot', 'lot', LotReader::LONGEST_TEXT), $choice->text('method', 'method')];
         $choice?->noOthers();
         $hand = $in->raw('hand');
-        $common = ['units' => $in->choiceOr('units', 'metric', ['metric', 'imperial']), ...$in->has('schools') ? ['schools' => $in->raw('schools')] : []];
+        $common = [
+            'units' => $in->choiceOr('units', 'metric', ['metric', 'imperial']),
+            ...$in->has('schools') ? ['schools' => $in->raw('schools')] : [],
+        ];
         $now = $in->moment('now');
         if ($now === null && ! $in->isWrong()) {
             $in->refuse('now', 'missing', null, 'now');

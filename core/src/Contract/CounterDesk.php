@@ -22,7 +22,8 @@ use Nessmark\Stock\Lot;
 /**
  * From what a customer says to matches from the case, as plain data: what the screen, the API and the command line share.
  *
- * @phpstan-type Match array{cut: array{slug: string, name: string, group: string, is_round: bool}, lot: array{number: string}, method: string, ask: array<string, mixed>}
+ * @phpstan-type Match array{cut: array{slug: string, name: string, group: string, is_round: bool}, lot: array{number: string},
+ *     method: string, ask: array<string, mixed>}
  */
 final readonly class CounterDesk
 {
@@ -31,7 +32,12 @@ final readonly class CounterDesk
     /** Places whose names are in the language of the screen. */
     private const SPOKEN = ['us', 'uk', 'au'];
 
-    private function __construct(private WishReader $wishes, private Lexicon $lexicon, private LineWriter $writer, private Matcher $matcher) {}
+    private function __construct(
+        private WishReader $wishes,
+        private Lexicon $lexicon,
+        private LineWriter $writer,
+        private Matcher $matcher,
+    ) {}
 
     public static function from(DataFolder $folder, ?CookMemory $memory = null): self
     {
@@ -59,7 +65,8 @@ final readonly class CounterDesk
         }
         $found = array_slice($this->lexicon->beginningWith($last), 0, self::SUGGESTIONS / 2);
         foreach (NameIndex::over($catalogue)->find($last, 2 * self::SUGGESTIONS) as $hit) {
-            if ($hit->place === null || in_array($hit->place, self::SPOKEN, true)) { // what a name means elsewhere is understood, not offered
+            if ($hit->place === null || in_array($hit->place, self::SPOKEN, true)) {
+                // what a name means elsewhere is understood, not offered
                 $found[] = mb_strtolower($hit->name);
             }
         }

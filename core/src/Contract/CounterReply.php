@@ -20,11 +20,18 @@ use Nessmark\Method\Method;
  */
 final readonly class CounterReply
 {
-    public function __construct(private CounterDesk $desk, private AskReader $asks, private TicketAssembly $tickets, private Kitchen $kitchen) {}
+    public function __construct(
+        private CounterDesk $desk,
+        private AskReader $asks,
+        private TicketAssembly $tickets,
+        private Kitchen $kitchen,
+    ) {}
 
     /**
      * @param  mixed  $data  in the form of CounterAsked
-     * @return array{refused: array{of: string, violations: non-empty-list<Violation>}|null} with the keys of CounterShown; what cannot be done stands in refused, beside what can
+     * @return array{refused: array{of: string,
+     *     violations: non-empty-list<Violation>}|null} with the keys of CounterShown; what cannot be done stands in refused,
+     *     beside what can
      *
      * @throws InputRefused naming every key that is wrong beside the wish and what was set by hand
      */
@@ -37,7 +44,12 @@ final readonly class CounterReply
         $line = $asked->typed ?? $asked->keep;
         $shown = ['id' => null, 'wish' => $wish, 'matches' => null, 'chosen' => null, 'ask' => null, 'ticket' => null, 'refused' => null];
         try {
-            $matches = $this->desk->match([...$wish, ...$asked->common, 'now' => $now->format(DATE_ATOM)], $shop->lots, $shop->catalogue, $shop->house);
+            $matches = $this->desk->match(
+                [...$wish, ...$asked->common, 'now' => $now->format(DATE_ATOM)],
+                $shop->lots,
+                $shop->catalogue,
+                $shop->house,
+            );
             $line = $asked->typed ?? trim("{$matches['line']} {$asked->keep}");
             $shown['matches'] = [...$matches, 'currency' => $shop->currency];
             $shown = [...$shown, ...$this->piece($asked, $wish, $matches['matches'], $now, $shop)];
@@ -48,7 +60,9 @@ final readonly class CounterReply
 
         /** @var array{refused: array{of: string, violations: non-empty-list<Violation>}|null} $answer */
         $answer = [
-            ...$shown, 'line' => $line, 'chips' => $read->toArray()['chips'],
+            ...$shown,
+            'line' => $line,
+            'chips' => $read->toArray()['chips'],
             'suggestions' => $asked->typed === null ? [] : $this->desk->suggestions($asked->typed, $shop->catalogue),
         ];
 
@@ -63,22 +77,28 @@ final readonly class CounterReply
     private function piece(CounterAsked $asked, array $wish, array $matches, DateTimeImmutable $now, ShopToday $shop): array
     {
         // A meat that is named goes before a cut that was picked earlier.
-        $isPicked = isset($asked->hand['cut']) && ($asked->typed === null || array_intersect_key($wish, ['named' => 0, 'kinds' => 0]) === []);
+        $isPicked =
+            isset($asked->hand['cut']) && ($asked->typed === null || array_intersect_key($wish, ['named' => 0, 'kinds' => 0]) === []);
         $match = $isPicked ? null : self::chosen($asked, $matches);
         if (! $isPicked && $match === null) {
             return [];
         }
         // What was set by hand is true of the piece it was set for, and of no other.
-        $isOther = ! $isPicked && (isset($asked->hand['cut']) || ($asked->choice !== null && $match['lot']['number'] !== $asked->choice[0]));
+        $isOther =
+            ! $isPicked && (isset($asked->hand['cut']) || ($asked->choice !== null && $match['lot']['number'] !== $asked->choice[0]));
         $hand = $isOther ? [] : $asked->hand;
         $base = $match['ask'] ?? [
-            ...array_intersect_key($wish, ['diners' => 0, 'raw_g' => 0, 'eat_at' => 0]), ...$this->asks->usual($hand['cut'] ?? null, $wish['diners'] ?? [], $this->scale($asked, $shop), $shop->catalogue),
+            ...array_intersect_key($wish, ['diners' => 0, 'raw_g' => 0, 'eat_at' => 0]),
+            ...$this->asks->usual($hand['cut'] ?? null, $wish['diners'] ?? [], $this->scale($asked, $shop), $shop->catalogue),
             'now' => $now->format(DATE_ATOM),
         ];
         $ask = [...$base, ...$asked->common, ...$hand, ...$this->fires($base, $hand)];
         $shown = ['chosen' => $match === null ? null : ['lot' => $match['lot']['number'], 'method' => $match['method']], 'ask' => $ask];
         try {
-            $ticket = $this->tickets->advise($this->asks->read($ask, $shop->house, $shop->catalogue, $shop->lot($ask['lot'] ?? null)), $shop->currency);
+            $ticket = $this->tickets->advise(
+                $this->asks->read($ask, $shop->house, $shop->catalogue, $shop->lot($ask['lot'] ?? null)),
+                $shop->currency,
+            );
         } catch (InputRefused $refused) {
             return [...$shown, 'refused' => self::refused('piece', $refused)];
         }
@@ -105,7 +125,7 @@ final readonly class CounterReply
         $ofLot = array_values(array_filter($matches, static fn (array $match): bool => $match['lot']['number'] === $lot));
         $same = array_values(array_filter($ofLot, static fn (array $match): bool => $match['method'] === $method));
 
-        return $same[0] ?? (isset($asked->hand['method']) ? $ofLot[0] ?? null : null) ?? $matches[0] ?? null;
+        return $same[0] ?? ((isset($asked->hand['method']) ? $ofLot[0] ?? null : null) ?? ($matches[0] ?? null));
     }
 
     /**
@@ -117,7 +137,7 @@ final readonly class CounterReply
      */
     private function fires(array $base, array $hand): array
     {
-        $method = $hand['method'] ?? $base['method'] ?? null;
+        $method = $hand['method'] ?? ($base['method'] ?? null);
         $method = is_string($method) ? Method::tryFrom($method) : null;
         [$usual, $said] = [$base['fires'] ?? [], $hand['fires'] ?? []];
         if ($method === null || ! is_array($usual) || ! is_array($said)) {

@@ -37,8 +37,12 @@ final readonly class CutCheck
         return new self(
             new Validator(max_errors: 50, stop_at_first_error: false),
             is_object($schema) ? $schema : throw new LogicException('The schema of a cut is not an object.'),
-            $folder->read('animals.json'), $folder->read('muscles.json'), $folder->read('places.json'),
-            $folder->read('portions.json')->record('portions'), $folder->read('sources.json'), DonenessTable::from($folder),
+            $folder->read('animals.json'),
+            $folder->read('muscles.json'),
+            $folder->read('places.json'),
+            $folder->read('portions.json')->record('portions'),
+            $folder->read('sources.json'),
+            DonenessTable::from($folder),
         );
     }
 
@@ -75,7 +79,7 @@ final readonly class CutCheck
         $schema = (array) $error->schema()->info()->data();
         $value = $error->data()->value();
         $given = is_scalar($value) ? $value : gettype($value);
-        $allowed = (new ErrorFormatter)->formatErrorMessage($error);
+        $allowed = (new ErrorFormatter())->formatErrorMessage($error);
         $known = array_keys((array) ($schema['properties'] ?? []));
 
         return match ($error->keyword()) {
@@ -84,10 +88,16 @@ final readonly class CutCheck
                 array_values(array_diff($known, array_keys((array) $value))),
             ),
             'additionalProperties' => array_map(
-                static fn (int|string $key): Violation => Violation::of("{$path}.{$key}", 'unknown_key', $key, 'keys', ['keys' => implode(', ', $known)]),
+                static fn (int|string $key): Violation => Violation::of("{$path}.{$key}", 'unknown_key', $key, 'keys', [
+                    'keys' => implode(', ', $known),
+                ]),
                 array_values(array_diff(array_keys((array) $value), $known)),
             ),
-            'enum' => [Violation::of($path, 'not_allowed', $given, 'one_of', ['choices' => implode(', ', array_filter((array) ($schema['enum'] ?? []), is_string(...)))])],
+            'enum' => [
+                Violation::of($path, 'not_allowed', $given, 'one_of', [
+                    'choices' => implode(', ', array_filter((array) ($schema['enum'] ?? []), is_string(...))),
+                ]),
+            ],
             default => [Violation::of($path, 'not_allowed', $given, 'schema', ['rule' => $allowed])],
         };
     }
@@ -96,7 +106,10 @@ final readonly class CutCheck
     private function referenceProblems(Record $cut, string $at): array
     {
         $problems = [];
-        $check = static function (bool $isWell, string $key, mixed $value, string $allowed, array $args = []) use (&$problems, $at): void {
+        $check = static function (bool $isWell, string $key, mixed $value, string $allowed, array $args = []) use (
+            &$problems,
+            $at,
+        ): void {
             /** @var array<string, float|int|string> $args */
             if (! $isWell) {
                 $problems[] = Violation::of("{$at}.{$key}", 'not_allowed', $value, $allowed, $args);
@@ -107,29 +120,51 @@ final readonly class CutCheck
         $check($isAnimal, 'animal', $animal, 'one_of', ['choices' => implode(', ', $this->animals->keys())]);
         if ($isAnimal) {
             $regions = $this->animals->record($animal)->record('regions')->keys();
-            $check(in_array($cut->text('region'), $regions, true), 'region', $cut->text('region'), 'one_of', ['choices' => implode(', ', $regions)]);
+            $check(in_array($cut->text('region'), $regions, true), 'region', $cut->text('region'), 'one_of', [
+                'choices' => implode(', ', $regions),
+            ]);
         }
         foreach ($cut->texts('muscles') as $i => $muscle) {
             $isThere = in_array($muscle, $this->muscles->keys(), true);
             $check($isThere, "muscles.{$i}", $muscle, 'muscle');
             if ($isThere && $isAnimal) {
                 $in = $this->muscles->record($muscle)->record('tenderness')->keys();
-                $check(array_intersect([$animal, $animal === 'hare' ? 'deer' : $animal, 'any'], $in) !== [], "muscles.{$i}", $muscle, 'muscle_of', ['animal' => $animal]);
+                $check(
+                    array_intersect([$animal, $animal === 'hare' ? 'deer' : $animal, 'any'], $in) !== [],
+                    "muscles.{$i}",
+                    $muscle,
+                    'muscle_of',
+                    ['animal' => $animal],
+                );
             }
         }
         foreach ($cut->record('names')->keys() as $place) {
-            $check(in_array($place, $this->places->keys(), true), "names.{$place}", $place, 'one_of', ['choices' => implode(', ', $this->places->keys())]);
+            $check(in_array($place, $this->places->keys(), true), "names.{$place}", $place, 'one_of', [
+                'choices' => implode(', ', $this->places->keys()),
+            ]);
         }
-        $check($this->portions->has($cut->text('portion')), 'portion', $cut->text('portion'), 'one_of', ['choices' => implode(', ', $this->portions->keys())]);
+        $check($this->portions->has($cut->text('portion')), 'portion', $cut->text('portion'), 'one_of', [
+            'choices' => implode(', ', $this->portions->keys()),
+        ]);
         $this->checkDoneness($cut->record('doneness'), $check);
         $this->checkSources($cut, $check);
-        foreach (['thickness_mm' => ['min', 'typical', 'max'], 'weight_g' => ['low', 'typical', 'high']] as $key => [$low, $middle, $high]) {
+        foreach (
+            ['thickness_mm' => ['min', 'typical', 'max'], 'weight_g' => ['low', 'typical', 'high']] as $key => [$low, $middle, $high]
+        ) {
             $range = $cut->record($key);
-            $check($range->number($low) <= $range->number($middle) && $range->number($middle) <= $range->number($high), $key, $range->toArray(), 'rising_keys', ['keys' => "{$low}, {$middle}, {$high}"]);
+            $check(
+                $range->number($low) <= $range->number($middle) && $range->number($middle) <= $range->number($high),
+                $key,
+                $range->toArray(),
+                'rising_keys',
+                ['keys' => "{$low}, {$middle}, {$high}"],
+            );
         }
         foreach (['trim', 'cooking'] as $key) {
             $range = $cut->record('yields')->record($key);
-            $check($range->number('low') <= $range->number('high'), "yields.{$key}", $range->toArray(), 'rising_keys', ['keys' => 'low, high']);
+            $check($range->number('low') <= $range->number('high'), "yields.{$key}", $range->toArray(), 'rising_keys', [
+                'keys' => 'low, high',
+            ]);
         }
         try {
             Composition::fromRecord($cut->record('composition'));
@@ -148,7 +183,9 @@ final readonly class CutCheck
         $check($isFamily, 'doneness.family', $family, 'one_of', ['choices' => implode(', ', $this->doneness->families())]);
         if ($isFamily) {
             $words = array_map(static fn ($word): string => $word->word, $this->doneness->words($family, Scale::Kitchen));
-            $check(in_array($doneness->text('default'), $words, true), 'doneness.default', $doneness->text('default'), 'one_of', ['choices' => implode(', ', $words)]);
+            $check(in_array($doneness->text('default'), $words, true), 'doneness.default', $doneness->text('default'), 'one_of', [
+                'choices' => implode(', ', $words),
+            ]);
         }
     }
 

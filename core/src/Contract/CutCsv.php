@@ -12,19 +12,52 @@ final class CutCsv
 {
     /** Column => path in the cut and kind of value. */
     private const COLUMNS = [
-        'slug' => ['slug', 'text'], 'group' => ['group', 'text'], 'animal' => ['animal', 'text'], 'region' => ['region', 'text'], 'name' => ['name', 'text'],
-        'names' => ['names', 'named_lists'], 'item_numbers' => ['item_numbers', 'json'], 'muscles' => ['muscles', 'list'], 'form' => ['form', 'text'],
-        'food_class' => ['food_class', 'text'], 'shape' => ['shape', 'text'],
-        'thickness_min_mm' => ['thickness_mm.min', 'number'], 'thickness_typical_mm' => ['thickness_mm.typical', 'number'], 'thickness_max_mm' => ['thickness_mm.max', 'number'],
-        'weight_low_g' => ['weight_g.low', 'number'], 'weight_typical_g' => ['weight_g.typical', 'number'], 'weight_high_g' => ['weight_g.high', 'number'],
-        'per_animal' => ['per_animal', 'number_or_null'], 'availability' => ['availability', 'text'], 'bone' => ['bone', 'text'], 'bone_share' => ['bone_share', 'number'],
-        'skin' => ['skin', 'flag'], 'pin_bones' => ['pin_bones', 'flag'], 'membrane' => ['membrane', 'text'], 'fat_cap_mm' => ['fat_cap_mm', 'number'],
-        'water' => ['composition.water', 'number'], 'protein' => ['composition.protein', 'number'], 'fat' => ['composition.fat', 'number'],
-        'carbohydrate' => ['composition.carbohydrate', 'number_or_nothing'], 'ash' => ['composition.ash', 'number'], 'composition_sources' => ['composition.sources', 'list'],
-        'fibre' => ['fibre', 'text'], 'portion' => ['portion', 'text'], 'doneness_family' => ['doneness.family', 'text'], 'doneness_default' => ['doneness.default', 'text'],
-        'trim_low' => ['yields.trim.low', 'number'], 'trim_high' => ['yields.trim.high', 'number'], 'cooking_low' => ['yields.cooking.low', 'number'], 'cooking_high' => ['yields.cooking.high', 'number'],
-        'price_class' => ['price_class', 'number'], 'flavour' => ['flavour', 'number'], 'slice' => ['slice', 'text'], 'hazards' => ['hazards', 'list'],
-        'recognise' => ['recognise', 'text'], 'method_exceptions' => ['method_exceptions', 'json'], 'sources' => ['sources', 'named_lists'],
+        'slug' => ['slug', 'text'],
+        'group' => ['group', 'text'],
+        'animal' => ['animal', 'text'],
+        'region' => ['region', 'text'],
+        'name' => ['name', 'text'],
+        'names' => ['names', 'named_lists'],
+        'item_numbers' => ['item_numbers', 'json'],
+        'muscles' => ['muscles', 'list'],
+        'form' => ['form', 'text'],
+        'food_class' => ['food_class', 'text'],
+        'shape' => ['shape', 'text'],
+        'thickness_min_mm' => ['thickness_mm.min', 'number'],
+        'thickness_typical_mm' => ['thickness_mm.typical', 'number'],
+        'thickness_max_mm' => ['thickness_mm.max', 'number'],
+        'weight_low_g' => ['weight_g.low', 'number'],
+        'weight_typical_g' => ['weight_g.typical', 'number'],
+        'weight_high_g' => ['weight_g.high', 'number'],
+        'per_animal' => ['per_animal', 'number_or_null'],
+        'availability' => ['availability', 'text'],
+        'bone' => ['bone', 'text'],
+        'bone_share' => ['bone_share', 'number'],
+        'skin' => ['skin', 'flag'],
+        'pin_bones' => ['pin_bones', 'flag'],
+        'membrane' => ['membrane', 'text'],
+        'fat_cap_mm' => ['fat_cap_mm', 'number'],
+        'water' => ['composition.water', 'number'],
+        'protein' => ['composition.protein', 'number'],
+        'fat' => ['composition.fat', 'number'],
+        'carbohydrate' => ['composition.carbohydrate', 'number_or_nothing'],
+        'ash' => ['composition.ash', 'number'],
+        'composition_sources' => ['composition.sources', 'list'],
+        'fibre' => ['fibre', 'text'],
+        'portion' => ['portion', 'text'],
+        'doneness_family' => ['doneness.family', 'text'],
+        'doneness_default' => ['doneness.default', 'text'],
+        'trim_low' => ['yields.trim.low', 'number'],
+        'trim_high' => ['yields.trim.high', 'number'],
+        'cooking_low' => ['yields.cooking.low', 'number'],
+        'cooking_high' => ['yields.cooking.high', 'number'],
+        'price_class' => ['price_class', 'number'],
+        'flavour' => ['flavour', 'number'],
+        'slice' => ['slice', 'text'],
+        'hazards' => ['hazards', 'list'],
+        'recognise' => ['recognise', 'text'],
+        'method_exceptions' => ['method_exceptions', 'json'],
+        'sources' => ['sources', 'named_lists'],
     ];
 
     private function __construct() {}
@@ -41,7 +74,9 @@ final class CutCsv
      */
     public static function row(array $cut): array
     {
-        return array_values(array_map(static fn (array $column): string => self::written(self::at($cut, $column[0]), $column[1]), self::COLUMNS));
+        return array_values(
+            array_map(static fn (array $column): string => self::written(self::at($cut, $column[0]), $column[1]), self::COLUMNS),
+        );
     }
 
     /**
@@ -98,11 +133,14 @@ final class CutCsv
             $value === null => '',
             $kind === 'json' => (string) json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
             $kind === 'flag' => $value === true ? 'yes' : 'no',
-            is_array($value) && $kind === 'named_lists' => implode(' | ', array_map(
-                static fn (int|string $name, mixed $list): string => "{$name}: ".self::written($list, 'list'),
-                array_keys($value),
-                $value,
-            )),
+            is_array($value) && $kind === 'named_lists' => implode(
+                ' | ',
+                array_map(
+                    static fn (int|string $name, mixed $list): string => "{$name}: ".self::written($list, 'list'),
+                    array_keys($value),
+                    $value,
+                ),
+            ),
             is_array($value) => implode('; ', array_filter($value, is_string(...))),
             is_scalar($value) => (string) $value,
             default => '',

@@ -28,7 +28,14 @@ final readonly class Difference
         $refused = null;
         foreach ($school->options as $option) {
             try {
-                $rows[] = $this->row($option, $this->tickets->advise($this->reader->read($this->with($ask, $school->asks($option)), $house->withSchools([]), $catalogue)->forOneShare()));
+                $rows[] = $this->row(
+                    $option,
+                    $this->tickets->advise(
+                        $this->reader
+                            ->read($this->with($ask, $school->asks($option)), $house->withSchools([]), $catalogue)
+                            ->forOneShare(),
+                    ),
+                );
             } catch (InputRefused $error) {
                 $refused = $error;
             }
@@ -49,7 +56,10 @@ final readonly class Difference
         $doneness = $patch['doneness'] ?? (is_array($byFamily) ? $byFamily[$this->reader->familyOf($ask['cut'] ?? null)] ?? null : null);
         unset($patch['doneness'], $patch['doneness_by_family']);
         if (is_string($doneness) && is_array($ask['diners'])) {
-            $ask['diners'] = array_map(static fn (mixed $diner): mixed => is_array($diner) ? [...$diner, 'doneness' => $doneness] : $diner, $ask['diners']);
+            $ask['diners'] = array_map(
+                static fn (mixed $diner): mixed => is_array($diner) ? [...$diner, 'doneness' => $doneness] : $diner,
+                $ask['diners'],
+            );
         }
         if (isset($patch['method'])) {
             unset($ask['heat_c']); // each way has its own usual heat
@@ -65,10 +75,22 @@ final readonly class Difference
     private function row(string $option, DishTicket $ticket): array
     {
         return [
-            'option' => $option, 'method' => $ticket->method, 'word' => $ticket->target->word, 'target_c' => $ticket->target->coreC, 'start_c' => $ticket->startC,
-            'pull_core_c' => $ticket->pullCoreC, 'peak_core_c' => $ticket->peakCoreC, 'time_s' => $ticket->time->likelyS, 'time_low_s' => $ticket->time->lowS,
-            'time_high_s' => $ticket->time->highS, 'rest_s' => $ticket->restS, 'total_s' => $ticket->totalS, 'grey_band_mm' => $ticket->crossSection->greyBandMm,
-            'crust_mm' => $ticket->losses->crustMm, 'loss_share' => $ticket->losses->cookingLossShare, 'verdict' => $ticket->verdict->level->value,
+            'option' => $option,
+            'method' => $ticket->method,
+            'word' => $ticket->target->word,
+            'target_c' => $ticket->target->coreC,
+            'start_c' => $ticket->startC,
+            'pull_core_c' => $ticket->pullCoreC,
+            'peak_core_c' => $ticket->peakCoreC,
+            'time_s' => $ticket->time->likelyS,
+            'time_low_s' => $ticket->time->lowS,
+            'time_high_s' => $ticket->time->highS,
+            'rest_s' => $ticket->restS,
+            'total_s' => $ticket->totalS,
+            'grey_band_mm' => $ticket->crossSection->greyBandMm,
+            'crust_mm' => $ticket->losses->crustMm,
+            'loss_share' => $ticket->losses->cookingLossShare,
+            'verdict' => $ticket->verdict->level->value,
         ];
     }
 }

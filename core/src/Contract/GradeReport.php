@@ -27,11 +27,23 @@ final readonly class GradeReport
     /** @return array{scales: list<array<string, mixed>>} */
     public function scales(): array
     {
-        return ['scales' => array_map(fn (GradeScale $scale): array => [
-            'id' => $scale->id, 'name' => $scale->name, 'authority' => $scale->authority, 'groups' => $scale->groups, 'measures' => $scale->measures,
-            'range' => $scale->range, 'note' => $scale->note, 'carries_fat' => $scale->carriesFat(), 'numbers' => $scale->numbers,
-            'steps' => $scale->numbers !== null ? [] : array_map($this->step(...), $scale->steps),
-        ], $this->table->scales)];
+        return [
+            'scales' => array_map(
+                fn (GradeScale $scale): array => [
+                    'id' => $scale->id,
+                    'name' => $scale->name,
+                    'authority' => $scale->authority,
+                    'groups' => $scale->groups,
+                    'measures' => $scale->measures,
+                    'range' => $scale->range,
+                    'note' => $scale->note,
+                    'carries_fat' => $scale->carriesFat(),
+                    'numbers' => $scale->numbers,
+                    'steps' => $scale->numbers !== null ? [] : array_map($this->step(...), $scale->steps),
+                ],
+                $this->table->scales,
+            ),
+        ];
     }
 
     /**
@@ -47,15 +59,29 @@ final readonly class GradeReport
         $step = $scale->step($value);
 
         return [
-            'scale' => ['id' => $scale->id, 'name' => $scale->name, 'range' => $scale->range, 'note' => $scale->note, 'measures' => $scale->measures],
+            'scale' => [
+                'id' => $scale->id,
+                'name' => $scale->name,
+                'range' => $scale->range,
+                'note' => $scale->note,
+                'measures' => $scale->measures,
+            ],
             'step' => $this->step($step),
             'fat' => $step->fat?->toArray(),
-            'neighbours' => array_map(static fn (array $found): array => [
-                'scale' => $found['scale']->id, 'name' => $found['scale']->name, 'from' => $found['from']->label, 'to' => $found['to']->label,
-                'is_unsure' => $step->fat?->isUnsure === true || $found['from']->fat?->isUnsure === true,
-            ], $this->table->neighbours($scale, $step)),
+            'neighbours' => array_map(
+                static fn (array $found): array => [
+                    'scale' => $found['scale']->id,
+                    'name' => $found['scale']->name,
+                    'from' => $found['from']->label,
+                    'to' => $found['to']->label,
+                    'is_unsure' => $step->fat?->isUnsure === true || $found['from']->fat?->isUnsure === true,
+                ],
+                $this->table->neighbours($scale, $step),
+            ),
             'is_comparable' => $scale->isComparable,
-            'effects' => $cut === null || $step->fat === null ? [] : array_map(static fn (Phrase $phrase): array => $phrase->toArray(), GradeEffect::on($cut, $step->fat)),
+            'effects' => $cut === null || $step->fat === null
+                    ? []
+                    : array_map(static fn (Phrase $phrase): array => $phrase->toArray(), GradeEffect::on($cut, $step->fat)),
             'sources' => $this->sources->cite([...$scale->sources, ...$this->table->uncertaintySources()]),
         ];
     }

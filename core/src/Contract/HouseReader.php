@@ -51,7 +51,10 @@ final readonly class HouseReader
             $given = $in->object('minimum_c');
             foreach (FoodClass::cases() as $class) {
                 $officialC = $this->safety->rule(new Standard($profile), $class)->officialC;
-                $own = $given->optionalNumber($class->value, $officialC, max($officialC, self::HOTTEST_C), 'stricter', ['min_c' => $officialC, 'max_c' => max($officialC, self::HOTTEST_C)]);
+                $own = $given->optionalNumber($class->value, $officialC, max($officialC, self::HOTTEST_C), 'stricter', [
+                    'min_c' => $officialC,
+                    'max_c' => max($officialC, self::HOTTEST_C),
+                ]);
                 if ($own !== null && $own > $officialC) {
                     $minimum[$class->value] = $own;
                 }

@@ -10,7 +10,10 @@ use Nessmark\Ticket\Flat;
 use ReflectionClass;
 use ReflectionProperty;
 
-/** Writes what the core's types hold as plain data: public properties in their order, names with underscores, enums by value. The one serialiser. */
+/**
+ * Writes what the core's types hold as plain data: public properties in their order, names with underscores, enums by value. The one
+ * serialiser.
+ */
 final class Json
 {
     /** @var array<class-string, list<array{ReflectionProperty, string, bool}>> property, key, whether its keys stand beside the others */
@@ -56,7 +59,11 @@ final class Json
     private static function properties(string $class): array
     {
         return self::$known[$class] ??= array_map(
-            static fn (ReflectionProperty $property): array => [$property, self::key($property->getName()), $property->getAttributes(Flat::class) !== []],
+            static fn (ReflectionProperty $property): array => [
+                $property,
+                self::key($property->getName()),
+                $property->getAttributes(Flat::class) !== [],
+            ],
             (new ReflectionClass($class))->getProperties(ReflectionProperty::IS_PUBLIC),
         );
     }

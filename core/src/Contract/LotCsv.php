@@ -7,7 +7,23 @@ namespace Nessmark\Contract;
 /** A lot as one line of a table, and back, without loss. */
 final class LotCsv
 {
-    public const HEADER = ['number', 'cut', 'grade', 'thickness_mm', 'weight_g', 'price_per_kg', 'aged_days', 'packed', 'origin', 'use_by', 'parasite_frozen', 'pierced', 'stuffed', 'rearing', 'lead_days'];
+    public const HEADER = [
+        'number',
+        'cut',
+        'grade',
+        'thickness_mm',
+        'weight_g',
+        'price_per_kg',
+        'aged_days',
+        'packed',
+        'origin',
+        'use_by',
+        'parasite_frozen',
+        'pierced',
+        'stuffed',
+        'rearing',
+        'lead_days',
+    ];
 
     private const NUMBERS = ['thickness_mm', 'weight_g', 'price_per_kg', 'aged_days', 'lead_days'];
 

@@ -56,12 +56,16 @@ final class LotReader
         $in->refuseIfWrong();
         $grade = $in->has('grade') ? $in->text('grade', 'grade') : null;
         $fat = $grade === null || $grade === '' ? null : $this->fat($in, $grade);
-        $thicknessMm = $in->optionalNumber('thickness_mm', $cut->build->thinnestMm, $cut->build->thickestMm, 'thickness_for', ['cut' => $cut->name]);
+        $thicknessMm = $in->optionalNumber('thickness_mm', $cut->build->thinnestMm, $cut->build->thickestMm, 'thickness_for', [
+            'cut' => $cut->name,
+        ]);
         $leadDays = $in->has('lead_days') ? $in->wholeNumber('lead_days', 0, self::LONGEST_LEAD) : 0;
         $weightG = $leadDays > 0 ? $in->optionalNumber('weight_g', 0.0, self::MOST_G) : $in->number('weight_g', 0.0, self::MOST_G);
         $price = $in->number('price_per_kg', 0.0, self::DEAREST_PER_KG, 'money');
         $agedDays = $in->has('aged_days') ? $in->wholeNumber('aged_days', 0, self::LONGEST_AGED) : null;
-        $packed = Packed::from($in->choiceOr('packed', Packed::Wet->value, array_map(static fn (Packed $p): string => $p->value, Packed::cases())));
+        $packed = Packed::from(
+            $in->choiceOr('packed', Packed::Wet->value, array_map(static fn (Packed $p): string => $p->value, Packed::cases())),
+        );
         $origin = $in->has('origin') ? $in->text('origin', 'text_up_to', self::LONGEST_TEXT, ['signs' => self::LONGEST_TEXT]) : '';
         $useBy = $this->day($in, 'use_by');
         $isFrozen = $in->flagOr('parasite_frozen', false);
@@ -76,10 +80,22 @@ final class LotReader
         $in->refuseIfWrong();
 
         return new Lot(
-            $number, $this->as($cut, $fat, $isPierced, $isStuffed, $rearing), $grade, $fat,
+            $number,
+            $this->as($cut, $fat, $isPierced, $isStuffed, $rearing),
+            $grade,
+            $fat,
             $thicknessMm === null ? null : Length::ofMillimetres($thicknessMm),
             $weightG === null ? null : Mass::ofGrams($weightG),
-            (int) round($price * self::MINOR), $agedDays, $packed, $origin, $useBy, $isFrozen, $isPierced, $leadDays, $isStuffed, $rearing,
+            (int) round($price * self::MINOR),
+            $agedDays,
+            $packed,
+            $origin,
+            $useBy,
+            $isFrozen,
+            $isPierced,
+            $leadDays,
+            $isStuffed,
+            $rearing,
         );
     }
 
@@ -113,7 +129,13 @@ final class LotReader
 
     private function as(Cut $cut, ?FatBand $fat, bool $isPierced, bool $isStuffed, ?Rearing $rearing): Cut
     {
-        $key = implode(' ', [$cut->slug, $fat->meanPct ?? '', $isPierced ? 'pierced' : '', $isStuffed ? 'stuffed' : '', $rearing->value ?? '']);
+        $key = implode(' ', [
+            $cut->slug,
+            $fat->meanPct ?? '',
+            $isPierced ? 'pierced' : '',
+            $isStuffed ? 'stuffed' : '',
+            $rearing->value ?? '',
+        ]);
         if (! isset($this->cuts[$key])) {
             $cut = $fat === null ? $cut : $cut->withFat($fat->meanPct / 100.0);
             $cut = $rearing === null ? $cut : $cut->reared($rearing);

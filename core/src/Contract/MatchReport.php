@@ -32,7 +32,10 @@ final readonly class MatchReport
     public static function answer(Answer $answer, Wish $wish): array
     {
         return [
-            'matches' => array_map(static fn (Found $found): array => self::found($found, $wish, $answer->changes[$found->option->lot->cut->slug] ?? []), $answer->matches),
+            'matches' => array_map(
+                static fn (Found $found): array => self::found($found, $wish, $answer->changes[$found->option->lot->cut->slug] ?? []),
+                $answer->matches,
+            ),
             'refusals' => array_map(self::refusal(...), $answer->refusals),
             'instead_of' => $answer->insteadOf === null ? null : ['slug' => $answer->insteadOf->slug, 'name' => $answer->insteadOf->name],
             'is_missing' => $answer->isMissing,
@@ -49,11 +52,22 @@ final readonly class MatchReport
         /** @var Reply $why */
         return [
             'cut' => ['slug' => $why['cut']->slug, 'name' => $why['cut']->name],
-            'in_case' => $why['in_case'], 'lead_days' => $why['lead_days'], 'place' => $why['place'],
+            'in_case' => $why['in_case'],
+            'lead_days' => $why['lead_days'],
+            'place' => $why['place'],
             'score' => $why['score'] === null ? null : round($why['score'], 1),
-            'best' => $why['best'] === null ? null : ['name' => $why['best']->option->lot->cut->name, 'score' => round($why['best']->score, 1)],
+            'best' => $why['best'] === null
+                ? null
+                : ['name' => $why['best']->option->lot->cut->name, 'score' => round($why['best']->score, 1)],
             'match' => $why['own'] === null ? null : self::found($why['own'], $wish, []),
-            'worse_by' => array_map(static fn (array $row): array => ['criterion' => $row['criterion'], 'points' => round($row['points'], 1), 'says' => $row['says']?->toArray()], $why['worse_by']),
+            'worse_by' => array_map(
+                static fn (array $row): array => [
+                    'criterion' => $row['criterion'],
+                    'points' => round($row['points'], 1),
+                    'says' => $row['says']?->toArray(),
+                ],
+                $why['worse_by'],
+            ),
             'refusals' => array_map(self::refusal(...), $why['refusals']),
         ];
     }
@@ -68,14 +82,25 @@ final readonly class MatchReport
         $said = static fn (Phrase $phrase): array => $phrase->toArray();
 
         return [
-            'cut' => ['slug' => $option->lot->cut->slug, 'name' => $option->lot->cut->name, 'group' => $option->lot->cut->group->value, 'is_round' => $option->lot->cut->build->isRound()],
+            'cut' => [
+                'slug' => $option->lot->cut->slug,
+                'name' => $option->lot->cut->name,
+                'group' => $option->lot->cut->group->value,
+                'is_round' => $option->lot->cut->build->isRound(),
+            ],
             'lot' => self::lot($option->lot),
             'method' => $option->method->value,
             'thickness_mm' => round($option->thickness->toMillimetres(), 1),
             'score' => round($found->score, 1),
-            'contributions' => array_map(static fn (Contribution $c): array => [
-                'criterion' => $c->criterion, 'points' => round($c->points, 1), 'most' => round($c->most, 1), 'says' => $c->says?->toArray(),
-            ], $found->contributions),
+            'contributions' => array_map(
+                static fn (Contribution $c): array => [
+                    'criterion' => $c->criterion,
+                    'points' => round($c->points, 1),
+                    'most' => round($c->most, 1),
+                    'says' => $c->says?->toArray(),
+                ],
+                $found->contributions,
+            ),
             'reasons' => array_map($said, $found->reasons()),
             'doubt' => $found->doubt()?->toArray(),
             'changes' => array_map($said, $changes),
@@ -100,7 +125,11 @@ final readonly class MatchReport
             $diners = [...$diners, ...self::diners($share)];
         }
         $methods = array_column($option->method->appliances(), 'value');
-        $fires = array_filter($wish->means->fires->types, static fn (string $kind): bool => in_array($kind, $methods, true), ARRAY_FILTER_USE_KEY);
+        $fires = array_filter(
+            $wish->means->fires->types,
+            static fn (string $kind): bool => in_array($kind, $methods, true),
+            ARRAY_FILTER_USE_KEY,
+        );
         if ($wish->means->fires->burner !== null && $methods === ['pan']) {
             $fires['burner'] = $wish->means->fires->burner;
         }
@@ -111,40 +140,62 @@ final readonly class MatchReport
             'thickness_mm' => round($option->thickness->toMillimetres(), 1),
             'method' => $option->method->value,
             'diners' => $diners,
-            ...($fires === [] || in_array($option->method, [Method::Parcel, Method::Poach], true) ? [] : ['fires' => $fires]),
-            ...($wish->meat->raw === null ? [] : ['raw_g' => $wish->meat->raw->toGrams()]),
-            ...($option->lot->grade === null || $option->lot->fat === null ? [] : ['grade' => $option->lot->grade]),
-            ...($option->lot->isParasiteFrozen ? ['parasite_frozen' => true] : []),
-            ...($option->lot->isPierced ? ['pierced' => true] : []),
-            ...($option->lot->isStuffed ? ['stuffed' => true] : []),
-            ...($option->lot->rearing === null ? [] : ['rearing' => $option->lot->rearing->value]),
-            ...($wish->house->standard->also === null ? [] : ['profile' => $wish->house->standard->also->value]),
+            ...$fires === [] || in_array($option->method, [Method::Parcel, Method::Poach], true) ? [] : ['fires' => $fires],
+            ...$wish->meat->raw === null ? [] : ['raw_g' => $wish->meat->raw->toGrams()],
+            ...$option->lot->grade === null || $option->lot->fat === null ? [] : ['grade' => $option->lot->grade],
+            ...$option->lot->isParasiteFrozen ? ['parasite_frozen' => true] : [],
+            ...$option->lot->isPierced ? ['pierced' => true] : [],
+            ...$option->lot->isStuffed ? ['stuffed' => true] : [],
+            ...$option->lot->rearing === null ? [] : ['rearing' => $option->lot->rearing->value],
+            ...$wish->house->standard->also === null ? [] : ['profile' => $wish->house->standard->also->value],
             'now' => $wish->now->format(DATE_ATOM),
-            ...($wish->eatAt === null ? [] : ['eat_at' => $wish->eatAt->format(DATE_ATOM)]),
-            ...($wish->scale === Scale::Kitchen ? [] : ['schools' => ['doneness_words' => $wish->scale->value]]),
+            ...$wish->eatAt === null ? [] : ['eat_at' => $wish->eatAt->format(DATE_ATOM)],
+            ...$wish->scale === Scale::Kitchen ? [] : ['schools' => ['doneness_words' => $wish->scale->value]],
         ];
     }
 
     /** @return list<array<string, mixed>> */
     private static function diners(Share $share): array
     {
-        return array_map(static fn (Eater $eater): array => Json::of(new Eater($eater->count, $eater->appetite, $eater->atRisk, $share->doneness->word, $share->avoid)), $share->eaters->groups);
+        return array_map(
+            static fn (Eater $eater): array => Json::of(
+                new Eater($eater->count, $eater->appetite, $eater->atRisk, $share->doneness->word, $share->avoid),
+            ),
+            $share->eaters->groups,
+        );
     }
 
     /** @return array<string, mixed> */
     public static function lot(Lot $lot): array
     {
         return [
-            'number' => $lot->number, 'grade' => $lot->grade, 'fat_pct' => $lot->fat === null ? null : round($lot->fat->meanPct, 1),
-            'thickness_mm' => $lot->thickness?->toMillimetres(), 'left_g' => $lot->left?->toGrams(), 'price_per_kg' => $lot->pricePerKgMinor / 100.0,
-            'aged_days' => $lot->agedDays, 'packed' => $lot->packed->value, 'origin' => $lot->origin, 'use_by' => $lot->useBy?->format('Y-m-d'),
-            'parasite_frozen' => $lot->isParasiteFrozen, 'pierced' => $lot->isPierced, 'stuffed' => $lot->isStuffed, 'rearing' => $lot->rearing?->value, 'lead_days' => $lot->leadDays,
+            'number' => $lot->number,
+            'grade' => $lot->grade,
+            'fat_pct' => $lot->fat === null ? null : round($lot->fat->meanPct, 1),
+            'thickness_mm' => $lot->thickness?->toMillimetres(),
+            'left_g' => $lot->left?->toGrams(),
+            'price_per_kg' => $lot->pricePerKgMinor / 100.0,
+            'aged_days' => $lot->agedDays,
+            'packed' => $lot->packed->value,
+            'origin' => $lot->origin,
+            'use_by' => $lot->useBy?->format('Y-m-d'),
+            'parasite_frozen' => $lot->isParasiteFrozen,
+            'pierced' => $lot->isPierced,
+            'stuffed' => $lot->isStuffed,
+            'rearing' => $lot->rearing?->value,
+            'lead_days' => $lot->leadDays,
         ];
     }
 
     /** @return array<string, mixed> */
     private static function refusal(Refusal $refusal): array
     {
-        return ['limit' => $refusal->limit->value, 'says' => $refusal->says->toArray(), 'cut' => $refusal->lot->cut->slug, 'lot' => $refusal->lot->number, 'method' => $refusal->method->value];
+        return [
+            'limit' => $refusal->limit->value,
+            'says' => $refusal->says->toArray(),
+            'cut' => $refusal->lot->cut->slug,
+            'lot' => $refusal->lot->number,
+            'method' => $refusal->method->value,
+        ];
     }
 }

@@ -36,10 +36,27 @@ final class OwnCutReader
         $cut['slug'] = str_replace(' ', '-', FoldedName::of($name)->text);
         $cut['names'] = [];
         $cut['item_numbers'] = [];
-        foreach ([['thickness_mm', ['min', 'typical', 'max'], self::THICKEST_MM, 'range_mm'], ['weight_g', ['low', 'typical', 'high'], self::HEAVIEST_G, 'range_g']] as [$key, $ends, $most, $allowed]) {
+        foreach (
+            [
+                ['thickness_mm', ['min', 'typical', 'max'], self::THICKEST_MM, 'range_mm'],
+                ['weight_g', ['low', 'typical', 'high'], self::HEAVIEST_G, 'range_g'],
+            ] as [$key, $ends, $most, $allowed]
+        ) {
             if ($in->has($key)) {
                 $range = $in->object($key);
-                $cut[$key] = array_combine($ends, array_map(static fn (string $end): float => $range->number($end, 0.1, $most, $allowed, $allowed === 'range_mm' ? ['min_mm' => 0.1, 'max_mm' => $most] : ['min_g' => 0.1, 'max_g' => $most]), $ends));
+                $cut[$key] = array_combine(
+                    $ends,
+                    array_map(
+                        static fn (string $end): float => $range->number(
+                            $end,
+                            0.1,
+                            $most,
+                            $allowed,
+                            $allowed === 'range_mm' ? ['min_mm' => 0.1, 'max_mm' => $most] : ['min_g' => 0.1, 'max_g' => $most],
+                        ),
+                        $ends,
+                    ),
+                );
                 $range->noOthers();
             }
         }
@@ -61,7 +78,12 @@ final class OwnCutReader
             throw InputRefused::one('name', 'conflict', $name, 'name_of_its_own');
         }
         $sources = is_array($cut['sources']) ? $cut['sources'] : [];
-        $cut['sources'] = [...array_diff_key($sources, ['item_numbers' => true]), 'names' => ['shop'], 'dimensions' => ['shop'], 'traits' => ['shop']];
+        $cut['sources'] = [
+            ...array_diff_key($sources, ['item_numbers' => true]),
+            'names' => ['shop'],
+            'dimensions' => ['shop'],
+            'traits' => ['shop'],
+        ];
 
         return $cut;
     }

@@ -104,15 +104,32 @@ final readonly class SimulationCase
             throw InputRefused::one('(input)', 'missing', null, 'simulation');
         }
 
-        return new self($body, $material, $startC, $stages, $everyS, $atS, $profileAtS, $targetsC, $bandsC, $lethality, $layers, $wetness, $densityKgM3, $waterFraction);
+        return new self(
+            $body,
+            $material,
+            $startC,
+            $stages,
+            $everyS,
+            $atS,
+            $profileAtS,
+            $targetsC,
+            $bandsC,
+            $lethality,
+            $layers,
+            $wetness,
+            $densityKgM3,
+            $waterFraction,
+        );
     }
 
     public function materialOn(Grid $grid): Material
     {
-        return $this->layers === [] ? $this->material : LayeredMaterial::on($grid, array_map(
-            fn (array $layer): array => [$layer[0]->material($this->material), $layer[1]],
-            $this->layers,
-        ));
+        return $this->layers === []
+            ? $this->material
+            : LayeredMaterial::on(
+                $grid,
+                array_map(fn (array $layer): array => [$layer[0]->material($this->material), $layer[1]], $this->layers),
+            );
     }
 
     /** Mass of the raw body, in the grid's unit of volume times kg/m³. */
@@ -140,7 +157,10 @@ final readonly class SimulationCase
         }
 
         return Moisture::inLayers(
-            array_map(fn (int $layer): float => $this->layers[$layer][0]->waterKgM3($leanKgM3), $grid->layerOfNodes(array_column($this->layers, 1))),
+            array_map(
+                fn (int $layer): float => $this->layers[$layer][0]->waterKgM3($leanKgM3),
+                $grid->layerOfNodes(array_column($this->layers, 1)),
+            ),
             $this->wetness,
         );
     }

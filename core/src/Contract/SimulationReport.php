@@ -36,7 +36,12 @@ final class SimulationReport
         $observers = [$core, $coldest, $peak, $profiles];
         $lethality = null;
         if ($case->lethality !== null) {
-            $lethality = new LogReduction($simulator->grid, $case->lethality['d_ref_s'], $case->lethality['t_ref_c'], $case->lethality['z_c']);
+            $lethality = new LogReduction(
+                $simulator->grid,
+                $case->lethality['d_ref_s'],
+                $case->lethality['t_ref_c'],
+                $case->lethality['z_c'],
+            );
             $observers[] = $lethality;
         }
         $ends = $simulator->run($start, $case->stages, $observers);
@@ -64,7 +69,10 @@ final class SimulationReport
             'log_reduction_core' => $lethality === null ? null : round($lethality->atDepth($case->body->coreAtM), 6),
             'log_reduction_min' => $lethality === null ? null : round($lethality->smallest(), 6),
             'water_loss_fraction' => round(($final->moisture->lostKg ?? 0.0) / $case->mass($grid), 6),
-            'crust_mm' => ['a' => $case->body->isSlab ? self::crustMm($grid, $final, false) : null, 'b' => self::crustMm($grid, $final, true)],
+            'crust_mm' => [
+                'a' => $case->body->isSlab ? self::crustMm($grid, $final, false) : null,
+                'b' => self::crustMm($grid, $final, true),
+            ],
             'stages' => array_map(static fn (StageEnd $end): array => self::stageEnd($end), $ends),
             'engine' => [
                 'version' => Engine::VERSION,
@@ -128,7 +136,9 @@ final class SimulationReport
         }
         $names = ['<'.self::plain($case->bandsC[0])];
         foreach ($case->bandsC as $i => $bound) {
-            $names[] = isset($case->bandsC[$i + 1]) ? self::plain($bound).'-'.self::plain($case->bandsC[$i + 1]) : '>='.self::plain($bound);
+            $names[] = isset($case->bandsC[$i + 1])
+                ? self::plain($bound).'-'.self::plain($case->bandsC[$i + 1])
+                : '>='.self::plain($bound);
         }
         $fractions = $peak->fractions($simulator->grid, $case->body, $case->bandsC);
 
@@ -140,7 +150,11 @@ final class SimulationReport
     {
         $said = ['name' => $end->stage->name, 'ended_at_s' => round($end->end->timeS, 2), 'by' => $end->by->value];
         if ($end->by === EndedBy::Limit) {
-            $said['note'] = sprintf('core did not reach %s °C within the limit of %d s', self::plain($end->stage->untilCoreC ?? 0.0), (int) Stage::LIMIT_S);
+            $said['note'] = sprintf(
+                'core did not reach %s °C within the limit of %d s',
+                self::plain($end->stage->untilCoreC ?? 0.0),
+                (int) Stage::LIMIT_S,
+            );
         }
 
         return $said;

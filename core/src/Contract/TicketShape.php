@@ -6,7 +6,10 @@ namespace Nessmark\Contract;
 
 use LogicException;
 
-/** The form a ticket is kept in has a number. What was kept in an older one is lifted step by step when it is read; the row stays as it was given. */
+/**
+ * The form a ticket is kept in has a number. What was kept in an older one is lifted step by step when it is read; the row stays as it
+ * was given.
+ */
 final class TicketShape
 {
     public const CURRENT = 2;
@@ -30,7 +33,8 @@ final class TicketShape
     }
 
     /**
-     * Engine 0.4 and before: findings had no id and named no pieces, the trim and the seasoning were always empty, and no ask could tighten.
+     * Engine 0.4 and before: findings had no id and named no pieces, the trim and the seasoning were always empty, and no ask could
+     * tighten.
      *
      * @param  array<string, mixed>  $result
      * @return array<string, mixed>
@@ -43,6 +47,10 @@ final class TicketShape
             $findings[] = is_array($finding) ? ['id' => $finding['key'] ?? '', 'pieces' => [], ...$finding] : $finding;
         }
 
-        return [...array_diff_key($result, ['trim' => 0, 'seasoning' => 0]), 'also_profile' => null, 'verdict' => [...$verdict, 'findings' => $findings]];
+        return [
+            ...array_diff_key($result, ['trim' => 0, 'seasoning' => 0]),
+            'also_profile' => null,
+            'verdict' => [...$verdict, 'findings' => $findings],
+        ];
     }
 }

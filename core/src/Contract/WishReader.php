@@ -49,11 +49,12 @@ final readonly class WishReader
     }
 
     /**
-     * @param  mixed  $data  diners, named or cut, kinds, methods, appliances, fires, thickness_mm, raw_g, now, eat_at, budget, wants, may_order, units, profile, schools, grade, aged_days
+     * @param  mixed  $data  diners, named or cut, kinds, methods, appliances, fires, thickness_mm, raw_g, now, eat_at, budget, wants,
+     *     may_order, units, profile, schools, grade, aged_days
      *
      * @throws InputRefused naming every key that is wrong, with what is allowed
      */
-    public function read(mixed $data, Catalogue $catalogue, HouseRules $house = new HouseRules): Wish
+    public function read(mixed $data, Catalogue $catalogue, HouseRules $house = new HouseRules()): Wish
     {
         $in = Fields::of($data);
         $eaters = EatersReader::read($in, $this->doneness->allWords());
@@ -65,7 +66,9 @@ final readonly class WishReader
             $kinds[] = $this->kinds->kind($kinds[0]->alone);
         }
         $methods = array_map(Method::from(...), $in->choices('methods', array_column(Method::cases(), 'value')));
-        $appliances = $in->has('appliances') ? array_map(ApplianceKind::from(...), $in->choices('appliances', array_column(ApplianceKind::cases(), 'value'))) : null;
+        $appliances = $in->has('appliances')
+            ? array_map(ApplianceKind::from(...), $in->choices('appliances', array_column(ApplianceKind::cases(), 'value')))
+            : null;
         $fires = $this->fires($in);
         $thicknessMm = $in->optionalNumber('thickness_mm', 3.0, self::THICKEST_MM);
         $rawG = $in->optionalNumber('raw_g', 1.0, LotReader::MOST_G);
@@ -75,7 +78,9 @@ final readonly class WishReader
             $in->refuse('now', 'missing', null, 'now');
         }
         if ($now !== null && $eatAt !== null && $eatAt <= $now) {
-            $in->refuse('eat_at', 'out_of_range', $eatAt->format(DATE_ATOM), 'after_now', ['clock' => $house->local($now)->format('H:i')]);
+            $in->refuse('eat_at', 'out_of_range', $eatAt->format(DATE_ATOM), 'after_now', [
+                'clock' => $house->local($now)->format('H:i'),
+            ]);
         }
         $grade = $in->has('grade') ? $in->text('grade', 'grade') : null;
         $agedDays = $in->has('aged_days') ? $in->wholeNumber('aged_days', 0, 400) : null;
@@ -96,8 +101,12 @@ final readonly class WishReader
         return new Wish(
             $eaters,
             new MeatWanted(
-                $named, array_values(array_filter($kinds, static fn (?Kind $kind): bool => $kind !== null)), $thicknessMm === null ? null : Length::ofMillimetres($thicknessMm),
-                $rawG === null ? null : Mass::ofGrams($rawG), $grade, $agedDays,
+                $named,
+                array_values(array_filter($kinds, static fn (?Kind $kind): bool => $kind !== null)),
+                $thicknessMm === null ? null : Length::ofMillimetres($thicknessMm),
+                $rawG === null ? null : Mass::ofGrams($rawG),
+                $grade,
+                $agedDays,
             ),
             new Means($methods, $appliances === [] ? null : $appliances, $fires),
             $house->withStandard($standard),
@@ -143,7 +152,7 @@ final readonly class WishReader
     private function fires(Fields $in): Fires
     {
         if (! $in->has('fires')) {
-            return new Fires;
+            return new Fires();
         }
         $given = $in->object('fires');
         $types = [];

@@ -27,7 +27,12 @@ final readonly class DonenessTable
     public function words(string $family, Scale $scale): array
     {
         return array_map(
-            static fn (Record $row): DonenessWord => new DonenessWord($row->text('word'), $row->number('from_c'), $row->number('to_c'), $row->number('target_c')),
+            static fn (Record $row): DonenessWord => new DonenessWord(
+                $row->text('word'),
+                $row->number('from_c'),
+                $row->number('to_c'),
+                $row->number('target_c'),
+            ),
             $this->record->record('families')->record($family)->records($scale->value),
         );
     }
@@ -43,7 +48,10 @@ final readonly class DonenessTable
         return null;
     }
 
-    /** What a word of another family comes to in this one: pink beef is medium rare. Null where it cannot be had so. Common practice, no source. */
+    /**
+     * What a word of another family comes to in this one: pink beef is medium rare. Null where it cannot be had so. Common practice,
+     * no source.
+     */
     public function understood(string $family, Scale $scale, string $said): ?DonenessWord
     {
         $also = $this->record->record('also_said')->record($family)->textOrNull($said);

@@ -16,7 +16,9 @@ final class InputRefused extends DomainException implements CoreException
     /** @param  non-empty-list<Violation>  $violations */
     private function __construct(public readonly array $violations)
     {
-        parent::__construct(implode('; ', array_map(static fn (Violation $v): string => "{$v->key} {$v->reason} {$v->allowed->key}", $violations)));
+        parent::__construct(
+            implode('; ', array_map(static fn (Violation $v): string => "{$v->key} {$v->reason} {$v->allowed->key}", $violations)),
+        );
     }
 
     /** @param  non-empty-list<Violation>  $violations */

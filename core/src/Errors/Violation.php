@@ -38,7 +38,9 @@ final readonly class Violation
     {
         return match (true) {
             is_array($this->value) => array_is_list($this->value) ? '[…]' : '{…}',
-            is_string($this->value) => mb_strlen($text = mb_scrub($this->value)) > self::LONGEST_SHOWN ? mb_substr($text, 0, self::LONGEST_SHOWN).'…' : $text,
+            is_string($this->value) => mb_strlen($text = mb_scrub($this->value)) > self::LONGEST_SHOWN
+                ? mb_substr($text, 0, self::LONGEST_SHOWN).'…'
+                : $text,
             default => $this->value,
         };
     }

@@ -8,7 +8,13 @@ namespace Nessmark\Grade;
 final readonly class FatBand
 {
     /** @param  float|null  $highPct  null where the scale has no upper end */
-    public function __construct(public float $lowPct, public float $meanPct, public ?float $highPct, public float $uncertaintyPoints, public bool $isUnsure) {}
+    public function __construct(
+        public float $lowPct,
+        public float $meanPct,
+        public ?float $highPct,
+        public float $uncertaintyPoints,
+        public bool $isUnsure,
+    ) {}
 
     public function overlaps(self $other): bool
     {
@@ -19,9 +25,11 @@ final readonly class FatBand
     public function toArray(): array
     {
         return [
-            'low_pct' => round($this->lowPct, 1), 'mean_pct' => round($this->meanPct, 1),
+            'low_pct' => round($this->lowPct, 1),
+            'mean_pct' => round($this->meanPct, 1),
             'high_pct' => $this->highPct === null ? null : round($this->highPct, 1),
-            'uncertainty_points' => $this->uncertaintyPoints, 'is_unsure' => $this->isUnsure,
+            'uncertainty_points' => $this->uncertaintyPoints,
+            'is_unsure' => $this->isUnsure,
         ];
     }
 }

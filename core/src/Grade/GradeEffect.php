@@ -12,7 +12,10 @@ use Nessmark\Say\Phrase;
 /** What the fat a grade stands for changes when the cut is cooked. */
 final readonly class GradeEffect
 {
-    /** Below this fat a steak is lean, from the next on it forgives, from the last on it is eaten in small pieces, per cent. Common practice, no source. */
+    /**
+     * Below this fat a steak is lean, from the next on it forgives, from the last on it is eaten in small pieces, per cent. Common
+     * practice, no source.
+     */
     private const LEAN_BELOW_PCT = 3.0;
 
     private const FORGIVES_FROM_PCT = 6.0;
@@ -42,15 +45,23 @@ final readonly class GradeEffect
     {
         $change = self::timeChangePct($cut, $fat);
 
-        $effects = [new Phrase(match (true) {
-            $fat->meanPct < self::LEAN_BELOW_PCT => 'grade.lean',
-            $fat->meanPct < self::FORGIVES_FROM_PCT => 'grade.usual',
-            $fat->meanPct < self::VERY_RICH_FROM_PCT => 'grade.forgives',
-            default => 'grade.very_rich',
-        }, [
-            'forgives_k' => self::FORGIVES_K, 'least_g' => self::RICH_PORTION_G[0], 'most_g' => self::RICH_PORTION_G[1],
-            'from_c' => self::RICH_GRIDDLE_C[0], 'to_c' => self::RICH_GRIDDLE_C[1],
-        ])];
+        $effects = [
+            new Phrase(
+                match (true) {
+                    $fat->meanPct < self::LEAN_BELOW_PCT => 'grade.lean',
+                    $fat->meanPct < self::FORGIVES_FROM_PCT => 'grade.usual',
+                    $fat->meanPct < self::VERY_RICH_FROM_PCT => 'grade.forgives',
+                    default => 'grade.very_rich',
+                },
+                [
+                    'forgives_k' => self::FORGIVES_K,
+                    'least_g' => self::RICH_PORTION_G[0],
+                    'most_g' => self::RICH_PORTION_G[1],
+                    'from_c' => self::RICH_GRIDDLE_C[0],
+                    'to_c' => self::RICH_GRIDDLE_C[1],
+                ],
+            ),
+        ];
         if (abs($change) >= self::WORTH_SAYING_PCT) {
             $effects[] = new Phrase($change > 0.0 ? 'grade.slower' : 'grade.quicker', ['change_pct' => round(abs($change))]);
         }
@@ -70,6 +81,9 @@ final readonly class GradeEffect
             return $material->conductivityWMK(self::COMPARED_AT_C) / $material->heatCapacityJM3K(self::COMPARED_AT_C);
         };
 
-        return 100.0 * ($diffusivity($cut->composition->withFat(self::QUITE_LEAN)) / $diffusivity($cut->composition->withFat($fat->meanPct / 100.0)) - 1.0);
+        return 100.0 *
+            ($diffusivity($cut->composition->withFat(self::QUITE_LEAN)) /
+                $diffusivity($cut->composition->withFat($fat->meanPct / 100.0)) -
+                1.0);
     }
 }

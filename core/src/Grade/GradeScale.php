@@ -37,9 +37,17 @@ final readonly class GradeScale
         $number = $record->has('number') ? $record->record('number') : null;
 
         return new self(
-            $record->text('id'), $record->text('name'), $record->text('authority'), $record->texts('groups'), $record->text('measures'),
-            $record->text('range'), $record->text('note'), $steps,
-            $number === null ? null : ['min' => $number->number('min'), 'max' => $number->number('max'), 'step' => $number->number('step')],
+            $record->text('id'),
+            $record->text('name'),
+            $record->text('authority'),
+            $record->texts('groups'),
+            $record->text('measures'),
+            $record->text('range'),
+            $record->text('note'),
+            $steps,
+            $number === null
+                ? null
+                : ['min' => $number->number('min'), 'max' => $number->number('max'), 'step' => $number->number('step')],
             $record->flag('comparable'),
             $record->texts('sources'),
         );
@@ -59,7 +67,11 @@ final readonly class GradeScale
     {
         $typed = mb_strtolower(trim($value));
         foreach ($this->steps as $step) {
-            if ($typed === $step->value || $typed === mb_strtolower($step->label) || (is_numeric($typed) && is_numeric($step->value) && (float) $typed === (float) $step->value)) {
+            if (
+                $typed === $step->value ||
+                $typed === mb_strtolower($step->label) ||
+                (is_numeric($typed) && is_numeric($step->value) && (float) $typed === (float) $step->value)
+            ) {
                 return $step;
             }
         }

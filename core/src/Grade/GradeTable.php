@@ -43,7 +43,9 @@ final readonly class GradeTable
     {
         $none = $this->record->record('none_for');
 
-        return $none->has($group) ? ['text' => $none->record($group)->text('text'), 'signs' => $none->record($group)->texts('signs')] : null;
+        return $none->has($group)
+            ? ['text' => $none->record($group)->text('text'), 'signs' => $none->record($group)->texts('signs')]
+            : null;
     }
 
     /** @throws InputRefused naming the scales there are */
@@ -54,7 +56,9 @@ final readonly class GradeTable
                 return $scale;
             }
         }
-        throw InputRefused::one('scale', 'not_allowed', $id, 'one_of', ['choices' => implode(', ', array_map(static fn (GradeScale $s): string => $s->id, $this->scales))]);
+        throw InputRefused::one('scale', 'not_allowed', $id, 'one_of', [
+            'choices' => implode(', ', array_map(static fn (GradeScale $s): string => $s->id, $this->scales)),
+        ]);
     }
 
     /**
@@ -68,14 +72,22 @@ final readonly class GradeTable
             return [];
         }
         $off = $step->fat->isUnsure ? $step->fat->uncertaintyPoints : 0.0;
-        $span = new FatBand(max(0.0, $step->fat->meanPct - $off), $step->fat->meanPct, $step->fat->meanPct + $off, $off, $step->fat->isUnsure);
+        $span = new FatBand(
+            max(0.0, $step->fat->meanPct - $off),
+            $step->fat->meanPct,
+            $step->fat->meanPct + $off,
+            $off,
+            $step->fat->isUnsure,
+        );
         $span = $off > 0.0 ? $span : $step->fat;
         $found = [];
         foreach ($this->scales as $scale) {
             if ($scale->id === $of->id || ! $scale->isComparable || array_intersect($scale->groups, $of->groups) === []) {
                 continue;
             }
-            $in = array_values(array_filter($scale->steps, static fn (GradeStep $other): bool => $other->fat !== null && $span->overlaps($other->fat)));
+            $in = array_values(
+                array_filter($scale->steps, static fn (GradeStep $other): bool => $other->fat !== null && $span->overlaps($other->fat)),
+            );
             if ($in !== []) {
                 $found[] = ['scale' => $scale, 'from' => $in[0], 'to' => $in[count($in) - 1]];
             }
@@ -130,7 +142,13 @@ final readonly class GradeTable
                 $next === null => 2.0 * $mean - $low,
                 default => ($mean + $next) / 2.0,
             };
-            $bands[$step->text('value')] = new FatBand($low, $mean ?? $low, $high, self::uncertainty($mean ?? $low, $table), $mean === null);
+            $bands[$step->text('value')] = new FatBand(
+                $low,
+                $mean ?? $low,
+                $high,
+                self::uncertainty($mean ?? $low, $table),
+                $mean === null,
+            );
             $low = $high ?? $low;
         }
 
@@ -147,10 +165,18 @@ final readonly class GradeTable
         for ($value = $number->number('min'); $value <= $number->number('max'); $value += $stepSize) {
             $mean = max(0.0, self::between($points, $value));
             $half = abs(self::between($points, $value + $stepSize / 2.0) - self::between($points, $value - $stepSize / 2.0)) / 2.0;
-            $steps[] = new GradeStep((string) $value, (string) $value, null, new FatBand(
-                max(0.0, $mean - $half), $mean, $mean + $half, self::uncertainty($mean, $table),
-                $isUnsure || $value > $points[count($points) - 1][0] + $stepSize * 5.0,
-            ));
+            $steps[] = new GradeStep(
+                (string) $value,
+                (string) $value,
+                null,
+                new FatBand(
+                    max(0.0, $mean - $half),
+                    $mean,
+                    $mean + $half,
+                    self::uncertainty($mean, $table),
+                    $isUnsure || $value > $points[count($points) - 1][0] + $stepSize * 5.0,
+                ),
+            );
         }
 
         return $steps;
@@ -165,7 +191,7 @@ final readonly class GradeTable
         }
         [[$x0, $y0], [$x1, $y1]] = [$points[$i - 1], $points[$i]];
 
-        return $y0 + ($x - $x0) * ($y1 - $y0) / ($x1 - $x0);
+        return $y0 + (($x - $x0) * ($y1 - $y0)) / ($x1 - $x0);
     }
 
     private static function uncertainty(float $meanPct, Record $table): float

@@ -17,9 +17,9 @@ final readonly class Balance
     /**
      * @param  array<int, float>  $celsius
      * @param  float|null  $plateC  the metal a face with a plate rests on, °C
-     * @return array{list<float>, list<float>, float, float, float, float, list<array{int, float, float, float, float}>}
-     *     capacity of each volume, link between neighbours; h·area and the heat it would pass into a surface at 0 °C, for face a
-     *     and for face b; then where water leaves: node, W/K, W, kg/s at 0 °C and kg/(s·K)
+     * @return array{list<float>, list<float>, float, float, float, float, list<array{int, float, float, float,
+     *     float}>} capacity of each volume, link between neighbours; h·area and the heat it would pass into a surface at 0 °C,
+     *     for face a and for face b; then where water leaves: node, W/K, W, kg/s at 0 °C and kg/(s·K)
      */
     public function of(array $celsius, Face $a, Face $b, ?Moisture $moisture, ?float $plateC = null): array
     {
@@ -40,7 +40,8 @@ final readonly class Balance
         }
         if ($this->material instanceof LayeredMaterial) {
             foreach ($this->grid->areaOverStep as $i => $areaOverStep) {
-                $link[] = 2.0 * $conductivity[$i] * $conductivity[$i + 1] / ($conductivity[$i] + $conductivity[$i + 1]) * $areaOverStep;
+                $link[] =
+                    ((2.0 * $conductivity[$i] * $conductivity[$i + 1]) / ($conductivity[$i] + $conductivity[$i + 1])) * $areaOverStep;
             }
         } else {
             foreach ($this->grid->areaOverStep as $i => $areaOverStep) {
@@ -62,7 +63,10 @@ final readonly class Balance
         return [$capacity, $link, $hA, $sourceA, $hB, $sourceB, $sinks];
     }
 
-    /** @return array{int, float, float, float, float} node, and evaporation there as a straight line around its temperature: W/K, W, kg/s at 0 °C, kg/(s·K) */
+    /**
+     * @return array{int, float, float, float, float} node, and evaporation there as a straight line around its temperature: W/K, W,
+     * kg/s at 0 °C, kg/(s·K)
+     */
     private function sink(Face $face, bool $isB, float $area, int $node, float $celsius, Moisture $moisture): array
     {
         $crustM = match (true) {
@@ -70,7 +74,15 @@ final readonly class Balance
             $isB => $this->grid->depthM[$this->grid->cells - 1] - $this->grid->depthM[$node],
             default => $this->grid->depthM[$node],
         };
-        $flux = static fn (float $at): float => Evaporation::fluxKgM2S($face->escapeWM2K ?? $face->hWM2K, $at, $face->ambientC, $face->vapourPa, 1.0, $face->wetness ?? $moisture->wetness, $crustM);
+        $flux = static fn (float $at): float => Evaporation::fluxKgM2S(
+            $face->escapeWM2K ?? $face->hWM2K,
+            $at,
+            $face->ambientC,
+            $face->vapourPa,
+            1.0,
+            $face->wetness ?? $moisture->wetness,
+            $crustM,
+        );
         $here = $flux($celsius);
         $slope = 10.0 * ($flux($celsius + 0.1) - $here);
         $atZero = $here - $slope * $celsius;
@@ -110,7 +122,7 @@ final readonly class Balance
         $lost = 0.0;
         foreach ($sinks as [$node, , , $atZero, $slope]) {
             $wanted = max(0.0, $dt * ($atZero + $slope * $meanC[$node]));
-            $inward = $node <= ($this->grid->cells >> 1) && $this->grid->innerArea > 0.0 ? 1 : -1;
+            $inward = $node <= $this->grid->cells >> 1 && $this->grid->innerArea > 0.0 ? 1 : -1;
             for ($i = $node; $wanted > 0.0 && isset($shares[$i]); $i += $inward) {
                 $held = $moisture->waterKgM3[$i] * $this->grid->volume[$i];
                 $taken = min($wanted, $held * $shares[$i]);
@@ -134,8 +146,11 @@ final readonly class Balance
         if ($face->radiates()) {
             $surfaceK = $surfaceC + Face::KELVIN;
             $aroundK = $face->radiantC + Face::KELVIN;
-            $radiative = $face->emissivity * Face::STEFAN_BOLTZMANN_W_M2K4
-                * ($surfaceK + $aroundK) * ($surfaceK * $surfaceK + $aroundK * $aroundK);
+            $radiative =
+                $face->emissivity *
+                Face::STEFAN_BOLTZMANN_W_M2K4 *
+                ($surfaceK + $aroundK) *
+                ($surfaceK * $surfaceK + $aroundK * $aroundK);
             $h += $radiative;
             $source += $radiative * $face->radiantC;
         }

@@ -29,7 +29,9 @@ final readonly class Composition
     {
         foreach ($fractions as $component => $fraction) {
             if (! in_array($component, self::COMPONENTS, true)) {
-                throw InputRefused::one("composition.{$component}", 'unknown_key', $fraction, 'keys', ['keys' => implode(', ', self::COMPONENTS)]);
+                throw InputRefused::one("composition.{$component}", 'unknown_key', $fraction, 'keys', [
+                    'keys' => implode(', ', self::COMPONENTS),
+                ]);
             }
             if (! is_finite($fraction) || $fraction < 0.0 || $fraction > 1.0) {
                 throw InputRefused::one("composition.{$component}", 'out_of_range', $fraction, 'mass_fraction');
@@ -63,7 +65,7 @@ final readonly class Composition
     public function withFat(float $fat): self
     {
         $lean = 1.0 - $this->fractions['fat'];
-        $fractions = array_map(static fn (float $fraction): float => $fraction * (1.0 - $fat) / $lean, $this->fractions);
+        $fractions = array_map(static fn (float $fraction): float => ($fraction * (1.0 - $fat)) / $lean, $this->fractions);
         $fractions['fat'] = $fat;
 
         return new self($fractions);

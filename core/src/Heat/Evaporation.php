@@ -56,8 +56,15 @@ final class Evaporation
      * @param  float  $crustM  dry crust the vapour has to pass, m
      * @return float kg/(m²·s); negative where steam settles
      */
-    public static function fluxKgM2S(float $hWM2K, float $surfaceC, float $ambientC, float $vapourPa, float $activity, float $wetness, float $crustM = 0.0): float
-    {
+    public static function fluxKgM2S(
+        float $hWM2K,
+        float $surfaceC,
+        float $ambientC,
+        float $vapourPa,
+        float $activity,
+        float $wetness,
+        float $crustM = 0.0,
+    ): float {
         $capped = min($surfaceC, self::TANGENT_FROM_C);
         $flux = self::plainFlux($hWM2K, $capped, $ambientC, $vapourPa, $activity, $wetness, $crustM);
         if ($surfaceC <= self::TANGENT_FROM_C) {
@@ -68,8 +75,15 @@ final class Evaporation
         return $flux + 10.0 * ($flux - $before) * ($surfaceC - self::TANGENT_FROM_C);
     }
 
-    private static function plainFlux(float $hWM2K, float $surfaceC, float $ambientC, float $vapourPa, float $activity, float $wetness, float $crustM): float
-    {
+    private static function plainFlux(
+        float $hWM2K,
+        float $surfaceC,
+        float $ambientC,
+        float $vapourPa,
+        float $activity,
+        float $wetness,
+        float $crustM,
+    ): float {
         $filmK = self::KELVIN + 0.5 * ($surfaceC + min($ambientC, 300.0));
         $airKgM3 = self::PRESSURE_PA / (self::GAS_CONSTANT_AIR * $filmK);
         $filmMS = $hWM2K / ($airKgM3 * self::SPECIFIC_HEAT_AIR * self::LEWIS);
@@ -77,7 +91,7 @@ final class Evaporation
         $overSurfacePa = min(0.9995 * self::PRESSURE_PA, $activity * self::saturationPa($surfaceC));
         $inAirPa = min(0.9995 * self::PRESSURE_PA, $vapourPa);
 
-        return $wetness * $transferMS * self::PRESSURE_PA / (self::GAS_CONSTANT_VAPOUR * $filmK)
-            * log((self::PRESSURE_PA - $inAirPa) / (self::PRESSURE_PA - $overSurfacePa));
+        return (($wetness * $transferMS * self::PRESSURE_PA) / (self::GAS_CONSTANT_VAPOUR * $filmK)) *
+            log((self::PRESSURE_PA - $inAirPa) / (self::PRESSURE_PA - $overSurfacePa));
     }
 }

@@ -37,13 +37,35 @@ final readonly class Face
      */
     public function withVapour(float $vapourPa): self
     {
-        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $vapourPa, $this->isOpen, $this->escapeWM2K, $this->plate, $this->wetness);
+        return new self(
+            $this->hWM2K,
+            $this->ambientC,
+            $this->emissivity,
+            $this->radiantC,
+            $this->fixedC,
+            $vapourPa,
+            $this->isOpen,
+            $this->escapeWM2K,
+            $this->plate,
+            $this->wetness,
+        );
     }
 
     /** The same surroundings with no way out for water: in a bag, under liquid, in fat. */
     public function closed(): self
     {
-        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $this->vapourPa, false, $this->escapeWM2K, $this->plate, $this->wetness);
+        return new self(
+            $this->hWM2K,
+            $this->ambientC,
+            $this->emissivity,
+            $this->radiantC,
+            $this->fixedC,
+            $this->vapourPa,
+            false,
+            $this->escapeWM2K,
+            $this->plate,
+            $this->wetness,
+        );
     }
 
     /**
@@ -53,7 +75,18 @@ final readonly class Face
      */
     public function withEscape(float $escapeWM2K): self
     {
-        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $this->vapourPa, $this->isOpen, $escapeWM2K, $this->plate, $this->wetness);
+        return new self(
+            $this->hWM2K,
+            $this->ambientC,
+            $this->emissivity,
+            $this->radiantC,
+            $this->fixedC,
+            $this->vapourPa,
+            $this->isOpen,
+            $escapeWM2K,
+            $this->plate,
+            $this->wetness,
+        );
     }
 
     /**
@@ -64,7 +97,18 @@ final readonly class Face
      */
     public function awash(float $wetness): self
     {
-        return new self($this->hWM2K, $this->ambientC, $this->emissivity, $this->radiantC, $this->fixedC, $this->vapourPa, $this->isOpen, $this->escapeWM2K, $this->plate, $wetness);
+        return new self(
+            $this->hWM2K,
+            $this->ambientC,
+            $this->emissivity,
+            $this->radiantC,
+            $this->fixedC,
+            $this->vapourPa,
+            $this->isOpen,
+            $this->escapeWM2K,
+            $this->plate,
+            $wetness,
+        );
     }
 
     /** Resting on metal that gives way when loaded; its setting is the temperature around. */
@@ -133,7 +177,7 @@ final readonly class Face
     /** Heat into a dry surface at this temperature, W/m². */
     public function intoWM2(float $surfaceC): float
     {
-        return $this->hWM2K * ($this->ambientC - $surfaceC)
-            + $this->emissivity * self::STEFAN_BOLTZMANN_W_M2K4 * (($this->radiantC + self::KELVIN) ** 4 - ($surfaceC + self::KELVIN) ** 4);
+        return $this->hWM2K * ($this->ambientC - $surfaceC) +
+            $this->emissivity * self::STEFAN_BOLTZMANN_W_M2K4 * (($this->radiantC + self::KELVIN) ** 4 - ($surfaceC + self::KELVIN) ** 4);
     }
 }

@@ -6,7 +6,8 @@ namespace Nessmark\Heat;
 
 /**
  * Nodes from face a (or the centre) to the outer face, the first and last on the boundary, each with its control volume.
- * They lie closer together towards the faces, where a turn or a change of fire bends the profile most. Volumes and areas are per unit of the direction the body is taken to be endless in, and without the
+ * They lie closer together towards the faces, where a turn or a change of fire bends the profile most. Volumes and areas are per unit
+ * of the direction the body is taken to be endless in, and without the
  * factor 2π or 4π, which cancels.
  */
 final readonly class Grid
@@ -38,8 +39,8 @@ final readonly class Grid
         for ($i = 0; $i < $cells; $i++) {
             $share = $i / ($cells - 1);
             $graded = $body->isSlab
-                ? $share - self::GRADING * sin(2.0 * M_PI * $share) / (2.0 * M_PI)
-                : $share + self::GRADING * sin(M_PI * $share) / M_PI;
+                ? $share - (self::GRADING * sin(2.0 * M_PI * $share)) / (2.0 * M_PI)
+                : $share + (self::GRADING * sin(M_PI * $share)) / M_PI;
             $depthM[] = $body->extentM * $graded;
         }
         for ($i = 0; $i < $cells; $i++) {

@@ -7,7 +7,10 @@ namespace Nessmark\Heat;
 /** The water in a body: how much at the start, how wet its surface, and what of it is left in each layer. */
 final readonly class Moisture
 {
-    /** Wetness of cut meat patted dry, in dry heat: chosen once so that roasts, steaks and thin slices come to their customary times (common practice, no source; CustomaryTimesTest). */
+    /**
+     * Wetness of cut meat patted dry, in dry heat: chosen once so that roasts, steaks and thin slices come to their customary times
+     * (common practice, no source; CustomaryTimesTest).
+     */
     public const OF_MEAT = 0.4;
 
     /**

@@ -10,7 +10,10 @@ namespace Nessmark\Heat;
  */
 final readonly class Plate
 {
-    /** How eagerly the knob is turned when the metal is off its setting: the gap would be made good in so many seconds. Common practice, no source. */
+    /**
+     * How eagerly the knob is turned when the metal is off its setting: the gap would be made good in so many seconds. Common
+     * practice, no source.
+     */
     private const CATCH_UP_S = 20.0;
 
     /** A step may change the metal by this share of the gap between it and the meat at most. */
@@ -38,7 +41,7 @@ final readonly class Plate
     public function after(float $celsius, float $givenJM2, float $stepS): float
     {
         $lostWM2 = $this->lossWM2K * ($celsius - $this->roomC);
-        $wantedWM2 = $lostWM2 + $givenJM2 / $stepS + $this->heatCapacityJM2K * ($this->setC - $celsius) / self::CATCH_UP_S;
+        $wantedWM2 = $lostWM2 + $givenJM2 / $stepS + ($this->heatCapacityJM2K * ($this->setC - $celsius)) / self::CATCH_UP_S;
         $burnerWM2 = max(0.0, min($this->mostWM2, $wantedWM2));
 
         return $celsius + (($burnerWM2 - $lostWM2) * $stepS - $givenJM2) / $this->heatCapacityJM2K;
@@ -47,6 +50,6 @@ final readonly class Plate
     /** @return float the longest step over which the metal may be taken as it was at the start, s */
     public function longestStepS(float $hWM2K): float
     {
-        return min(self::CATCH_UP_S, self::STEP_SHARE * $this->heatCapacityJM2K / max(1.0, $hWM2K));
+        return min(self::CATCH_UP_S, (self::STEP_SHARE * $this->heatCapacityJM2K) / max(1.0, $hWM2K));
     }
 }

@@ -12,7 +12,10 @@ namespace Nessmark\Heat;
  */
 final readonly class PorousMaterial implements Material
 {
-    /** Open pores over the windings of their way. Chosen once so that a burger comes out at its customary time; common practice, no source. */
+    /**
+     * Open pores over the windings of their way. Chosen once so that a burger comes out at its customary time; common practice, no
+     * source.
+     */
     private const OPEN_SHARE = 0.05;
 
     private const PRESSURE_PA = 101_325.0;
@@ -41,7 +44,9 @@ final readonly class PorousMaterial implements Material
     {
         $kelvin = $celsius + Face::KELVIN;
         $diffusivityM2S = 2.26e-5 * ($kelvin / Face::KELVIN) ** 1.81; // water vapour in air; from memory
-        $slopeKgM3K = (Evaporation::saturationPa($celsius + 0.5) - Evaporation::saturationPa($celsius - 0.5)) / (self::GAS_CONSTANT_VAPOUR * $kelvin);
+        $slopeKgM3K =
+            (Evaporation::saturationPa($celsius + 0.5) - Evaporation::saturationPa($celsius - 0.5)) /
+            (self::GAS_CONSTANT_VAPOUR * $kelvin);
         $stefan = min(self::MOST_STEFAN, self::PRESSURE_PA / max(1.0, self::PRESSURE_PA - Evaporation::saturationPa($celsius)));
 
         return $diffusivityM2S * Evaporation::latentHeatJKg($celsius) * $slopeKgM3K * $stefan;

@@ -90,7 +90,7 @@ final class Stepper
         }
 
         $flow = self::flow($celsius, $link, $loss, $source, $fixedA !== null, $fixedB !== null);
-        $stepS = 0.1 * $capacity[1] / ($link[0] + $link[1]);
+        $stepS = (0.1 * $capacity[1]) / ($link[0] + $link[1]);
         $factoredFor = -1.0;
         $lower = $ratio = $pivot = $lastRate = [];
         $isEndingAtCore = false;
@@ -126,7 +126,9 @@ final class Stepper
                 $carried = ($capacity[$i] * $celsius[$i] + $adt * ($flow[$i] + $source[$i]) - $lower[$i] * $carried) * $pivot[$i];
                 $forward[] = $carried;
             }
-            $carried = (($fixedB ?? $capacity[$last] * $celsius[$last] + $adt * ($flow[$last] + $source[$last])) - $lower[$last] * $carried) * $pivot[$last];
+            $carried =
+                (($fixedB ?? $capacity[$last] * $celsius[$last] + $adt * ($flow[$last] + $source[$last])) - $lower[$last] * $carried) *
+                $pivot[$last];
             $middle = $forward;
             $middle[$last] = $carried;
             for ($i = $last - 1; $i >= 0; $i--) {
@@ -135,14 +137,23 @@ final class Stepper
             }
 
             // Second stage: backward difference over start, middle and end.
-            $carried = ($fixedA ?? $capacity[0] * (self::BDF_MIDDLE * $middle[0] - self::BDF_START * $celsius[0]) + $adt * $source[0]) * $pivot[0];
+            $carried =
+                ($fixedA ?? $capacity[0] * (self::BDF_MIDDLE * $middle[0] - self::BDF_START * $celsius[0]) + $adt * $source[0]) *
+                $pivot[0];
             $forward = [$carried];
             for ($i = 1; $i < $last; $i++) {
-                $carried = ($capacity[$i] * (self::BDF_MIDDLE * $middle[$i] - self::BDF_START * $celsius[$i]) + $adt * $source[$i] - $lower[$i] * $carried) * $pivot[$i];
+                $carried =
+                    ($capacity[$i] * (self::BDF_MIDDLE * $middle[$i] - self::BDF_START * $celsius[$i]) +
+                        $adt * $source[$i] -
+                        $lower[$i] * $carried) *
+                    $pivot[$i];
                 $forward[] = $carried;
             }
-            $carried = (($fixedB ?? $capacity[$last] * (self::BDF_MIDDLE * $middle[$last] - self::BDF_START * $celsius[$last]) + $adt * $source[$last])
-                - $lower[$last] * $carried) * $pivot[$last];
+            $carried =
+                (($fixedB ??
+                    $capacity[$last] * (self::BDF_MIDDLE * $middle[$last] - self::BDF_START * $celsius[$last]) + $adt * $source[$last]) -
+                    $lower[$last] * $carried) *
+                $pivot[$last];
             $end = $forward;
             $end[$last] = $carried;
             for ($i = $last - 1; $i >= 0; $i--) {
@@ -154,16 +165,20 @@ final class Stepper
             $endFlow = $forward = [];
             $carried = 0.0;
             $perStep = 1.0 / $adt;
-            $errorStart = self::ERROR_CONSTANT * $dt / self::GAMMA;
+            $errorStart = (self::ERROR_CONSTANT * $dt) / self::GAMMA;
             $errorMiddle = $errorStart / (1.0 - self::GAMMA);
-            $errorEnd = self::ERROR_CONSTANT * $dt / (1.0 - self::GAMMA);
+            $errorEnd = (self::ERROR_CONSTANT * $dt) / (1.0 - self::GAMMA);
             for ($i = 0; $i <= $last; $i++) {
                 $start = $celsius[$i];
                 $capacityPerStep = $capacity[$i] * $perStep;
                 $flowEnd = $capacityPerStep * ($end[$i] - self::BDF_MIDDLE * $middle[$i] + self::BDF_START * $start);
                 $endFlow[] = $flowEnd;
-                $carried = ($errorStart * $flow[$i] - $errorMiddle * ($capacityPerStep * ($middle[$i] - $start) - $flow[$i])
-                    + $errorEnd * $flowEnd - $lower[$i] * $carried) * $pivot[$i];
+                $carried =
+                    ($errorStart * $flow[$i] -
+                        $errorMiddle * ($capacityPerStep * ($middle[$i] - $start) - $flow[$i]) +
+                        $errorEnd * $flowEnd -
+                        $lower[$i] * $carried) *
+                    $pivot[$i];
                 $forward[] = $carried;
             }
             if ($fixedA !== null) {
@@ -232,7 +247,8 @@ final class Stepper
             }
             $heatA = $heatIn - $heatBefore;
             if ($fixedB === null) {
-                $heatIn += $dt * ($sourceB - $hB * (self::FLUX_WEIGHT * ($celsius[$last] + $middle[$last]) + self::HALF_GAMMA * $end[$last]));
+                $heatIn +=
+                    $dt * ($sourceB - $hB * (self::FLUX_WEIGHT * ($celsius[$last] + $middle[$last]) + self::HALF_GAMMA * $end[$last]));
             } else {
                 $drop = self::FLUX_WEIGHT * ($celsius[$last - 1] + $middle[$last - 1]) + self::HALF_GAMMA * $end[$last - 1];
                 $heatIn += $dt * $link[$last - 1] * ($fixedB - $drop);
@@ -253,7 +269,8 @@ final class Stepper
                     }
                 }
             }
-            if (! $isSteady) { // what a step really did foretells the next better than what flows at its start
+            if (! $isSteady) {
+                // what a step really did foretells the next better than what flows at its start
                 $lastRate = [];
                 foreach ($end as $i => $value) {
                     $lastRate[] = ($value - $celsius[$i]) / $dt;
@@ -269,7 +286,10 @@ final class Stepper
             }
         }
 
-        return [new Snapshot($isEndingAtCore ? $time : $untilS, $celsius, $heatIn, $steps, $moisture, $plateC, $coldestPlateC), $isEndingAtCore];
+        return [
+            new Snapshot($isEndingAtCore ? $time : $untilS, $celsius, $heatIn, $steps, $moisture, $plateC, $coldestPlateC),
+            $isEndingAtCore,
+        ];
     }
 
     /**

@@ -34,7 +34,9 @@ enum Tissue: string
     {
         $composition = $this->composition();
 
-        return $composition === null ? $leanKgM3 : ($composition->fractions['water'] ?? 0.0) * ChoiOkos::densityKgM3($composition, self::WEIGHED_AT_C);
+        return $composition === null
+            ? $leanKgM3
+            : ($composition->fractions['water'] ?? 0.0) * ChoiOkos::densityKgM3($composition, self::WEIGHED_AT_C);
     }
 
     /** kg of fat per kg of this layer; none is known of the lean's. */

@@ -16,7 +16,12 @@ final readonly class HouseRules
      * @param  float  $portions  a factor on the customary portions
      * @param  string|null  $timeZone  in which its days and hours are counted, such as Europe/Copenhagen; null: as each moment says itself
      */
-    public function __construct(public Standard $standard = new Standard, public array $schools = [], public float $portions = 1.0, public ?string $timeZone = null) {}
+    public function __construct(
+        public Standard $standard = new Standard(),
+        public array $schools = [],
+        public float $portions = 1.0,
+        public ?string $timeZone = null,
+    ) {}
 
     /** @param  array<string, string>  $schools */
     public function withSchools(array $schools): self

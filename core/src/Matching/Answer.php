@@ -18,5 +18,12 @@ final readonly class Answer
      * @param  bool  $isMissing  whether nothing of the kind is in the case
      * @param  int  $considered  lots that were looked at
      */
-    public function __construct(public array $matches, public array $refusals, public ?Cut $insteadOf, public array $changes, public bool $isMissing, public int $considered) {}
+    public function __construct(
+        public array $matches,
+        public array $refusals,
+        public ?Cut $insteadOf,
+        public array $changes,
+        public bool $isMissing,
+        public int $considered,
+    ) {}
 }

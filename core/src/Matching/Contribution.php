@@ -15,7 +15,13 @@ final readonly class Contribution
      * @param  float  $most  points at a value of 1
      * @param  Phrase|null  $says  null where there is nothing worth saying
      */
-    public function __construct(public string $criterion, public float $value, public float $points, public float $most, public ?Phrase $says) {}
+    public function __construct(
+        public string $criterion,
+        public float $value,
+        public float $points,
+        public float $most,
+        public ?Phrase $says,
+    ) {}
 
     /** How far it lifts or lowers the match from the middle, in points. */
     public function lift(): float

@@ -6,7 +6,10 @@ namespace Nessmark\Matching;
 
 use Nessmark\Advice\RoughTimes;
 
-/** Where coarse cooks are kept from one question to the next. They follow from what was asked alone, so they never go stale within one engine. */
+/**
+ * Where coarse cooks are kept from one question to the next. They follow from what was asked alone, so they never go stale within one
+ * engine.
+ */
 interface CookMemory
 {
     /** @return RoughTimes|false|null null where it is not known; false where the fire never gets there */

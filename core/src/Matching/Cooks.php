@@ -25,9 +25,16 @@ final class Cooks
     /** @var array<int, string> by object: a case holds the same cuts all through a match */
     private array $cutKeys = [];
 
-    public function __construct(private readonly RoughCook $cook, private readonly SafetyRules $rules, private readonly ?CookMemory $memory = null) {}
+    public function __construct(
+        private readonly RoughCook $cook,
+        private readonly SafetyRules $rules,
+        private readonly ?CookMemory $memory = null,
+    ) {}
 
-    /** Whether the fire is too slow for what has to start cold, by the house's rules; foreseen with some room, since this cook is coarse. */
+    /**
+     * Whether the fire is too slow for what has to start cold, by the house's rules; foreseen with some room, since this cook is
+     * coarse.
+     */
     public function isTooSlow(Option $option, Wish $wish): bool
     {
         $cut = $option->lot->cut;
@@ -36,7 +43,10 @@ final class Cooks
         }
         foreach ($this->rules->slowHeat($wish->house->standard) as $rule) {
             $withinS = self::SLOW_SHARE * $rule['within_s'];
-            if (($option->times->heatS ?? 0.0) > $withinS && $this->cook->isTooSlow($cut, $option->thickness, $option->method, $wish->means->fires, $rule['above_c'], $withinS)) {
+            if (
+                ($option->times->heatS ?? 0.0) > $withinS &&
+                $this->cook->isTooSlow($cut, $option->thickness, $option->method, $wish->means->fires, $rule['above_c'], $withinS)
+            ) {
                 return true;
             }
         }
@@ -57,13 +67,20 @@ final class Cooks
         $word = $option->longest()->doneness;
         $pieces = min(self::MOST_PIECES, max(1, (int) ceil($option->pieces ?? 1.0)));
         $key = implode(' ', [
-            Engine::VERSION, $this->cutKey($cut), round($option->thickness->toMillimetres(), 1), $option->method->value,
-            $word->word, round($word->targetC, 1), json_encode($wish->means->fires), $pieces,
+            Engine::VERSION,
+            $this->cutKey($cut),
+            round($option->thickness->toMillimetres(), 1),
+            $option->method->value,
+            $word->word,
+            round($word->targetC, 1),
+            json_encode($wish->means->fires),
+            $pieces,
         ]);
         if (! isset($this->done[$key])) {
             $known = $this->memory?->recall($key);
             if ($known === null) {
-                $known = $this->cook->times($cut, $option->thickness, $option->method, $word, $wish->means->fires, pieces: $pieces) ?? false;
+                $known =
+                    $this->cook->times($cut, $option->thickness, $option->method, $word, $wish->means->fires, pieces: $pieces) ?? false;
                 $this->memory?->keep($key, $known);
             }
             $this->done[$key] = $known;

@@ -24,7 +24,9 @@ final readonly class Found
         $said = array_filter($this->contributions, static fn (Contribution $c): bool => $c->says !== null && $c->lift() >= 0.0);
         usort($said, static fn (Contribution $a, Contribution $b): int => $b->lift() <=> $a->lift());
 
-        return array_values(array_filter(array_map(static fn (Contribution $c): ?Phrase => $c->says, array_slice($said, 0, self::REASONS))));
+        return array_values(
+            array_filter(array_map(static fn (Contribution $c): ?Phrase => $c->says, array_slice($said, 0, self::REASONS))),
+        );
     }
 
     /** The weightiest thing against it, if any. */
@@ -33,6 +35,6 @@ final readonly class Found
         $against = array_filter($this->contributions, static fn (Contribution $c): bool => $c->says !== null && $c->lift() < 0.0);
         usort($against, static fn (Contribution $a, Contribution $b): int => $a->lift() <=> $b->lift());
 
-        return $against[0]->says ?? $this->option->fit->doubts[0] ?? null;
+        return $against[0]->says ?? ($this->option->fit->doubts[0] ?? null);
     }
 }

@@ -30,7 +30,12 @@ final readonly class Matcher
     /** What is further from the cut that was named does not stand in for it; in the points of Substitutes. Common practice, no source. */
     private const FAR = 1.3;
 
-    private function __construct(private Options $options, private Scoring $scoring, private Cooks $cooks, private Substitutes $substitutes) {}
+    private function __construct(
+        private Options $options,
+        private Scoring $scoring,
+        private Cooks $cooks,
+        private Substitutes $substitutes,
+    ) {}
 
     public static function from(DataFolder $folder, ?CookMemory $memory = null): self
     {
@@ -39,8 +44,15 @@ final readonly class Matcher
         $usual = array_map(ApplianceKind::from(...), $folder->read('matching.json')->texts('usual_kitchen'));
 
         return new self(
-            new Options(new Shares(DonenessTable::from($folder), $rules, Kinds::from($folder), Schools::from($folder)), new Outlook($rules, LongCook::from($folder)), Portions::from($folder), $usual),
-            Scoring::from($folder), new Cooks($rough, $rules, $memory), new Substitutes($rough),
+            new Options(
+                new Shares(DonenessTable::from($folder), $rules, Kinds::from($folder), Schools::from($folder)),
+                new Outlook($rules, LongCook::from($folder)),
+                Portions::from($folder),
+                $usual,
+            ),
+            Scoring::from($folder),
+            new Cooks($rough, $rules, $memory),
+            new Substitutes($rough),
         );
     }
 
@@ -53,7 +65,14 @@ final readonly class Matcher
         }
         [$matches, $refused] = $this->ranked($wish, $lots, self::MOST);
 
-        return new Answer($matches, $matches === [] ? $this->nearest($wish, $lots, $refused) : [], null, [], $there === [], count($there));
+        return new Answer(
+            $matches,
+            $matches === [] ? $this->nearest($wish, $lots, $refused) : [],
+            null,
+            [],
+            $there === [],
+            count($there),
+        );
     }
 
     /**
@@ -64,10 +83,12 @@ final readonly class Matcher
      */
     public function open(Wish $wish, array $lots): array
     {
-        return array_values(array_map(
-            static fn (array $row): Option => $row[0],
-            array_filter($this->options->of($wish, $lots), static fn (array $row): bool => $row[1] === []),
-        ));
+        return array_values(
+            array_map(
+                static fn (array $row): Option => $row[0],
+                array_filter($this->options->of($wish, $lots), static fn (array $row): bool => $row[1] === []),
+            ),
+        );
     }
 
     /**
@@ -103,7 +124,9 @@ final readonly class Matcher
 
                 continue;
             }
-            $others = array_values(array_filter($waysOf[$option->lot->cut->slug], static fn (Method $method): bool => $method !== $option->method));
+            $others = array_values(
+                array_filter($waysOf[$option->lot->cut->slug], static fn (Method $method): bool => $method !== $option->method),
+            );
             $found[$key] = new Found($option, $score, $this->scoring->contributions($option, $wish, $field), $others);
         }
 
@@ -126,12 +149,20 @@ final readonly class Matcher
         $takesS = $times->wholeS(Criterion\Time::PREPARE_S);
         $availableS = $wish->availableS();
         if ($availableS !== null && $takesS > $availableS) {
-            return new Refusal(Limit::Time, new Phrase('limit.time', [...$args, 'takes_s' => $takesS, 'short_s' => $takesS - $availableS]), $option->lot, $option->method, $takesS - $availableS);
+            return new Refusal(
+                Limit::Time,
+                new Phrase('limit.time', [...$args, 'takes_s' => $takesS, 'short_s' => $takesS - $availableS]),
+                $option->lot,
+                $option->method,
+                $takesS - $availableS,
+            );
         }
 
         $cooked = $option->withTimes($times);
 
-        return $this->cooks->isTooSlow($cooked, $wish) ? new Refusal(Limit::Safety, new Phrase('limit.too_slow', $args), $option->lot, $option->method, 1.0) : $cooked;
+        return $this->cooks->isTooSlow($cooked, $wish)
+            ? new Refusal(Limit::Safety, new Phrase('limit.too_slow', $args), $option->lot, $option->method, 1.0)
+            : $cooked;
     }
 
     /**
@@ -176,7 +207,21 @@ final readonly class Matcher
                 }
             }
         }
-        $order = array_flip(array_map(static fn (Limit $limit): string => $limit->value, [Limit::Safety, Limit::Doneness, Limit::Time, Limit::Budget, Limit::Weight, Limit::UseBy, Limit::Order, Limit::Avoid, Limit::Suits, Limit::Reach, Limit::Fire]));
+        $order = array_flip(
+            array_map(static fn (Limit $limit): string => $limit->value, [
+                Limit::Safety,
+                Limit::Doneness,
+                Limit::Time,
+                Limit::Budget,
+                Limit::Weight,
+                Limit::UseBy,
+                Limit::Order,
+                Limit::Avoid,
+                Limit::Suits,
+                Limit::Reach,
+                Limit::Fire,
+            ]),
+        );
         uksort($nearest, static fn (string $a, string $b): int => $order[$a] <=> $order[$b]);
 
         return array_values($nearest);
@@ -199,9 +244,20 @@ final readonly class Matcher
         [$matches, $refused] = $this->ranked($wish, $lots, self::MOST);
         $changes = [];
         foreach ($matches as $match) {
-            $changes[$match->option->lot->cut->slug] ??= $this->substitutes->changesBetween($cut, $match->option->lot->cut, $match->option->method);
+            $changes[$match->option->lot->cut->slug] ??= $this->substitutes->changesBetween(
+                $cut,
+                $match->option->lot->cut,
+                $match->option->method,
+            );
         }
 
-        return new Answer($matches, $matches === [] ? $this->nearest($wish, $lots, $refused) : [], $cut, $changes, true, count($likeness));
+        return new Answer(
+            $matches,
+            $matches === [] ? $this->nearest($wish, $lots, $refused) : [],
+            $cut,
+            $changes,
+            true,
+            count($likeness),
+        );
     }
 }

@@ -46,8 +46,9 @@ final readonly class MeatWanted
     /** Whether a lot is this meat, whatever else may rule it out. */
     public function takes(Lot $lot): bool
     {
-        return $this->isFor($lot->cut)
-            && ($this->grade === null || $lot->grade === $this->grade) && ($this->agedDays === null || ($lot->agedDays ?? 0) >= $this->agedDays);
+        return $this->isFor($lot->cut) &&
+            ($this->grade === null || $lot->grade === $this->grade) &&
+            ($this->agedDays === null || ($lot->agedDays ?? 0) >= $this->agedDays);
     }
 
     /**

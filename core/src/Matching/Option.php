@@ -40,7 +40,19 @@ final readonly class Option
 
     public function withTimes(RoughTimes $times): self
     {
-        return new self($this->lot, $this->method, $this->fit, $this->thickness, $this->shares, $this->raw, $this->pieces, $this->perHeadMinor, $this->level, $this->likeness, $times);
+        return new self(
+            $this->lot,
+            $this->method,
+            $this->fit,
+            $this->thickness,
+            $this->shares,
+            $this->raw,
+            $this->pieces,
+            $this->perHeadMinor,
+            $this->level,
+            $this->likeness,
+            $times,
+        );
     }
 
     /** The share that is done furthest, and so decides the time. */
@@ -54,12 +66,19 @@ final readonly class Option
         return $longest;
     }
 
-    /** Its place among equals, as a text that sorts: what must go first, what costs least, then a fixed order. No two options have the same. */
+    /**
+     * Its place among equals, as a text that sorts: what must go first, what costs least, then a fixed order. No two options have the
+     * same.
+     */
     public function place(): string
     {
         return sprintf(
-            '%s %09d %s %02d %s', $this->lot->useBy?->format('Y-m-d') ?? '9999-12-31', $this->perHeadMinor, $this->lot->cut->slug,
-            (int) array_search($this->method, Method::cases(), true), $this->lot->number,
+            '%s %09d %s %02d %s',
+            $this->lot->useBy?->format('Y-m-d') ?? '9999-12-31',
+            $this->perHeadMinor,
+            $this->lot->cut->slug,
+            (int) array_search($this->method, Method::cases(), true),
+            $this->lot->number,
         );
     }
 }

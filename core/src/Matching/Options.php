@@ -38,7 +38,7 @@ final class Options
         private readonly Outlook $outlook,
         private readonly Portions $portions,
         private readonly array $usualKitchen,
-        private readonly Suitability $suitability = new Suitability,
+        private readonly Suitability $suitability = new Suitability(),
     ) {}
 
     /**
@@ -87,7 +87,12 @@ final class Options
 
         $has = array_column($has, 'value');
 
-        return array_values(array_filter(Method::cases(), static fn (Method $method): bool => array_diff(array_column($method->appliances(), 'value'), $has) === []));
+        return array_values(
+            array_filter(
+                Method::cases(),
+                static fn (Method $method): bool => array_diff(array_column($method->appliances(), 'value'), $has) === [],
+            ),
+        );
     }
 
     private function isOffered(Lot $lot, Method $method): bool
@@ -95,7 +100,8 @@ final class Options
         $fit = $this->fit($lot, $method);
 
         // Nobody braises what would rather be fried.
-        return ($this->offered["{$lot->cut->slug} {$method->value}"] ??= $this->suitability->offers($lot->cut, $fit)) && ($method !== Method::Braise || $lot->cut->donenessFamily === self::COOKED_LONG || $fit->fit === Fit::Good);
+        return ($this->offered["{$lot->cut->slug} {$method->value}"] ??= $this->suitability->offers($lot->cut, $fit)) &&
+            ($method !== Method::Braise || $lot->cut->donenessFamily === self::COOKED_LONG || $fit->fit === Fit::Good);
     }
 
     private function fit(Lot $lot, Method $method): MethodFit
@@ -103,13 +109,19 @@ final class Options
         return $this->fits[$lot->cut->slug.' '.$method->value] ??= $this->suitability->judge($lot->cut, $method);
     }
 
-    /** @return non-empty-list<Share>|null where its doneness cannot be had: everyone as it is usually eaten, so that the rest can be judged */
+    /**
+     * @return non-empty-list<Share>|null where its doneness cannot be had: everyone as it is usually eaten, so that the rest can be
+     * judged
+     */
     private function asUsual(Wish $wish, Lot $lot): ?array
     {
         return $this->shares->of($wish->asUsual(), $lot->cut);
     }
 
-    /** @return array{Length, Mass, float|null, int} how thick, how much, how many pieces, and what a head pays, in hundredths: whichever way it is cooked */
+    /**
+     * @return array{Length, Mass, float|null, int} how thick, how much, how many pieces, and what a head pays, in hundredths:
+     * whichever way it is cooked
+     */
     private function sale(Wish $wish, Lot $lot): array
     {
         $cut = $lot->cut;
@@ -139,7 +151,18 @@ final class Options
             $level = $level->orStricter($this->outlook->level($wish, $lot, $method, $share));
         }
 
-        return new Option($lot, $method, $this->fit($lot, $method), $thickness, $shares, $raw, $pieces, $perHeadMinor, $level, $wish->meat->named[$lot->cut->slug] ?? 1.0);
+        return new Option(
+            $lot,
+            $method,
+            $this->fit($lot, $method),
+            $thickness,
+            $shares,
+            $raw,
+            $pieces,
+            $perHeadMinor,
+            $level,
+            $wish->meat->named[$lot->cut->slug] ?? 1.0,
+        );
     }
 
     /** @return list<Refusal> */
@@ -149,10 +172,18 @@ final class Options
         $found = [];
         $refuse = static function (Limit $limit, float $short, string $key, array $args = []) use (&$found, $lot, $option): void {
             /** @var array<string, float|int|string> $args */
-            $found[] = new Refusal($limit, new Phrase("limit.{$key}", ['cut' => $lot->cut->name, ...$args]), $lot, $option->method, $short);
+            $found[] = new Refusal(
+                $limit,
+                new Phrase("limit.{$key}", ['cut' => $lot->cut->name, ...$args]),
+                $lot,
+                $option->method,
+                $short,
+            );
         };
         if (! $isOwned) {
-            $refuse(Limit::Fire, (float) count($option->method->appliances()) + ($option->fit->fit === Fit::Good ? 0.0 : 0.5), 'fire', ['method' => $option->method->value]);
+            $refuse(Limit::Fire, (float) count($option->method->appliances()) + ($option->fit->fit === Fit::Good ? 0.0 : 0.5), 'fire', [
+                'method' => $option->method->value,
+            ]);
         }
         if (! $this->isOffered($lot, $option->method)) {
             $refuse(Limit::Suits, 1.0, 'suits', ['method' => $option->method->value]);
@@ -172,12 +203,19 @@ final class Options
             $refuse(Limit::Weight, $shortG, 'weight', ['left_g' => $lot->left->toGrams(), 'short_g' => $shortG]);
         }
         if ($wish->budgetMinor !== null && $option->perHeadMinor > $wish->budgetMinor) {
-            $refuse(Limit::Budget, (float) ($option->perHeadMinor - $wish->budgetMinor), 'budget', ['a_head_money' => $option->perHeadMinor / 100.0, 'over_money' => ($option->perHeadMinor - $wish->budgetMinor) / 100.0]);
+            $refuse(Limit::Budget, (float) ($option->perHeadMinor - $wish->budgetMinor), 'budget', [
+                'a_head_money' => $option->perHeadMinor / 100.0,
+                'over_money' => ($option->perHeadMinor - $wish->budgetMinor) / 100.0,
+            ]);
         }
         if ($lot->isPastOn($wish->day())) {
             $refuse(Limit::UseBy, (float) -($lot->daysLeft($wish->day()) ?? 0), 'use_by', ['day' => $lot->useBy?->format('Y-m-d') ?? '']);
         }
-        if ($lot->leadDays > 0 && $wish->eatAt !== null && $wish->now->add(new DateInterval("P{$lot->leadDays}D"))->format('Y-m-d') > $wish->eatAt->format('Y-m-d')) {
+        if (
+            $lot->leadDays > 0 &&
+            $wish->eatAt !== null &&
+            $wish->now->add(new DateInterval("P{$lot->leadDays}D"))->format('Y-m-d') > $wish->eatAt->format('Y-m-d')
+        ) {
             $refuse(Limit::Order, (float) $lot->leadDays, 'order', ['days' => $lot->leadDays]);
         }
 

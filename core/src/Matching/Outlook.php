@@ -29,7 +29,14 @@ final readonly class Outlook
     public function level(Wish $wish, Lot $lot, Method $method, Share $share): Level
     {
         $cut = $lot->cut;
-        $serving = new Serving($cut, $share->eaters->isAnyoneAtRisk(), $wish->house->standard, $lot->rearing, $lot->isParasiteFrozen, $method->isInBath());
+        $serving = new Serving(
+            $cut,
+            $share->eaters->isAnyoneAtRisk(),
+            $wish->house->standard,
+            $lot->rearing,
+            $lot->isParasiteFrozen,
+            $method->isInBath(),
+        );
         $rule = $this->rules->rule($serving->standard, $cut->foodClass);
         $targetC = $share->doneness->targetC;
         $isThrough = $this->texture->mark($cut, $method, $share->doneness->word) !== null;

@@ -26,11 +26,27 @@ final class Scoring
 
     public static function from(DataFolder $folder): self
     {
-        return new self([
-            new Criterion\Suits, new Criterion\Named, new Criterion\Margin, new Criterion\Doneness(DonenessTable::from($folder)), new Criterion\Time, new Criterion\Window,
-            new Criterion\Fire(Kitchen::from($folder)), new Criterion\Thickness, new Criterion\Budget, new Criterion\Cheap, new Criterion\Appetite,
-            new Criterion\Occasion, new Criterion\Apart, new Criterion\Stock, new Criterion\Aged, new Criterion\AsHouse(Schools::from($folder)),
-        ], $folder->read('matching.json')->record('weights'));
+        return new self(
+            [
+                new Criterion\Suits(),
+                new Criterion\Named(),
+                new Criterion\Margin(),
+                new Criterion\Doneness(DonenessTable::from($folder)),
+                new Criterion\Time(),
+                new Criterion\Window(),
+                new Criterion\Fire(Kitchen::from($folder)),
+                new Criterion\Thickness(),
+                new Criterion\Budget(),
+                new Criterion\Cheap(),
+                new Criterion\Appetite(),
+                new Criterion\Occasion(),
+                new Criterion\Apart(),
+                new Criterion\Stock(),
+                new Criterion\Aged(),
+                new Criterion\AsHouse(Schools::from($folder)),
+            ],
+            $folder->read('matching.json')->record('weights'),
+        );
     }
 
     /** 0 to 100. What is not cooked yet gets the best it could. */
@@ -63,7 +79,11 @@ final class Scoring
             $asked = array_values(array_filter($this->criteria, static fn (Criterion $criterion): bool => $criterion->isAsked($wish)));
             $weights = array_map(fn (Criterion $criterion): float => $this->weights->number($criterion->id()), $asked);
             $all = array_sum($weights);
-            $this->asked = array_map(static fn (Criterion $criterion, float $weight): array => [$criterion, self::MOST * $weight / $all], $asked, $weights);
+            $this->asked = array_map(
+                static fn (Criterion $criterion, float $weight): array => [$criterion, (self::MOST * $weight) / $all],
+                $asked,
+                $weights,
+            );
             $this->wish = $wish;
         }
 

@@ -18,7 +18,12 @@ use Nessmark\School\Schools;
 /** Parts the people at the table into those who can eat of the same piece. */
 final readonly class Shares
 {
-    public function __construct(private DonenessTable $doneness, private SafetyRules $rules, private Kinds $kinds, private Schools $schools) {}
+    public function __construct(
+        private DonenessTable $doneness,
+        private SafetyRules $rules,
+        private Kinds $kinds,
+        private Schools $schools,
+    ) {}
 
     /** @return non-empty-list<Share>|null the largest first; null where someone wants it in a way this cut cannot be had */
     public function of(Wish $wish, Cut $cut): ?array
@@ -49,7 +54,10 @@ final readonly class Shares
         return null;
     }
 
-    /** Who must not take chances, and everyone where less is a stop, gets the official minimum, unless the usual way is beyond it, or they said otherwise: then it is judged. */
+    /**
+     * Who must not take chances, and everyone where less is a stop, gets the official minimum, unless the usual way is beyond it, or
+     * they said otherwise: then it is judged.
+     */
     private function word(Wish $wish, Eater $eater, Cut $cut): ?DonenessWord
     {
         $rule = $this->rules->rule($wish->house->standard, $cut->foodClass);
@@ -60,13 +68,22 @@ final readonly class Shares
         if ($eater->doneness !== null) {
             return $this->doneness->understood($cut->donenessFamily, $wish->scale, $eater->doneness);
         }
-        $usual = $this->doneness->understood($cut->donenessFamily, $wish->scale, $eater->atRisk ? $cut->defaultDoneness : $this->asHouse($wish, $cut));
+        $usual = $this->doneness->understood(
+            $cut->donenessFamily,
+            $wish->scale,
+            $eater->atRisk ? $cut->defaultDoneness : $this->asHouse($wish, $cut),
+        );
         $usual ??= $this->doneness->words($cut->donenessFamily, $wish->scale)[0] ?? null;
 
-        return $usual === null || (($eater->atRisk || $rule->below === Level::Stop) && $usual->targetC < $rule->officialC) ? $minimum : $usual;
+        return $usual === null || (($eater->atRisk || $rule->below === Level::Stop) && $usual->targetC < $rule->officialC)
+            ? $minimum
+            : $usual;
     }
 
-    /** As the house eats it where nobody says: pink duck, marbled beef done further. A house's choice that hangs on the way of cooking says nothing here. */
+    /**
+     * As the house eats it where nobody says: pink duck, marbled beef done further. A house's choice that hangs on the way of cooking
+     * says nothing here.
+     */
     private function asHouse(Wish $wish, Cut $cut): string
     {
         $asked = $this->schools->asked($cut, Method::Pan, $wish->house->schools);
@@ -79,7 +96,9 @@ final readonly class Shares
     /** @return list<string> */
     private function seasonings(Eater $eater): array
     {
-        $seasonings = array_values(array_unique(array_filter($eater->avoid, fn (string $word): bool => $this->kinds->kind($word) === null)));
+        $seasonings = array_values(
+            array_unique(array_filter($eater->avoid, fn (string $word): bool => $this->kinds->kind($word) === null)),
+        );
         sort($seasonings);
 
         return $seasonings;

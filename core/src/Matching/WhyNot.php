@@ -12,7 +12,8 @@ use Nessmark\Stock\Lot;
 /**
  * Answers "why not that one?" for any cut: it is not there, it is ruled out, or something else is better, and by what.
  *
- * @phpstan-type Reply array{cut: Cut, in_case: bool, lead_days: int|null, place: int|null, score: float|null, best: Found|null, own: Found|null, worse_by: list<array{criterion: string, points: float, says: Phrase|null}>, refusals: list<Refusal>}
+ * @phpstan-type Reply array{cut: Cut, in_case: bool, lead_days: int|null, place: int|null, score: float|null, best: Found|null,
+ *     own: Found|null, worse_by: list<array{criterion: string, points: float, says: Phrase|null}>, refusals: list<Refusal>}
  */
 final readonly class WhyNot
 {
@@ -29,7 +30,14 @@ final readonly class WhyNot
         $answer = $this->matcher->match($wish, $lots, $catalogue);
         $alone = $this->matcher->match($wish->for($wish->meat->ofOtherCuts([$cut->slug => 1.0])), $its, $catalogue);
         // Judged by the whole wish, so that it stands beside the others: a cut that was not named is as unlike the name as can be.
-        $own = $this->matcher->ranked($wish->for($wish->meat->ofOtherCuts($wish->meat->named === null ? null : [...[$cut->slug => 0.0], ...$wish->meat->named])), $its, 1)[0][0] ?? null;
+        $own =
+            $this->matcher->ranked(
+                $wish->for(
+                    $wish->meat->ofOtherCuts($wish->meat->named === null ? null : [...[$cut->slug => 0.0], ...$wish->meat->named]),
+                ),
+                $its,
+                1,
+            )[0][0] ?? null;
         $best = $answer->matches[0] ?? null;
         $place = null;
         foreach ($answer->matches as $i => $match) {

@@ -55,7 +55,16 @@ final readonly class Wish
     public function for(MeatWanted $meat): self
     {
         return new self(
-            $this->eaters, $meat, $this->means, $this->house, $this->scale, $this->now, $this->eatAt, $this->budgetMinor, $this->wants, $this->mayOrder,
+            $this->eaters,
+            $meat,
+            $this->means,
+            $this->house,
+            $this->scale,
+            $this->now,
+            $this->eatAt,
+            $this->budgetMinor,
+            $this->wants,
+            $this->mayOrder,
         );
     }
 

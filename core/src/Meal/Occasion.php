@@ -11,5 +11,10 @@ use Nessmark\House\HouseRules;
 /** When a meal is eaten, by whose rules, and in whose words. */
 final readonly class Occasion
 {
-    public function __construct(public HouseRules $house, public Scale $scale, public ?DateTimeImmutable $now, public ?DateTimeImmutable $eatAt) {}
+    public function __construct(
+        public HouseRules $house,
+        public Scale $scale,
+        public ?DateTimeImmutable $now,
+        public ?DateTimeImmutable $eatAt,
+    ) {}
 }

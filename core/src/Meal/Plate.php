@@ -11,7 +11,13 @@ use Nessmark\Safety\Serving;
 final readonly class Plate
 {
     /** @param  Mass|null  $raw  its part of what is sold by weight */
-    public function __construct(public Piece $piece, public Way $way, public Share $share, public Occasion $occasion, public ?Mass $raw) {}
+    public function __construct(
+        public Piece $piece,
+        public Way $way,
+        public Share $share,
+        public Occasion $occasion,
+        public ?Mass $raw,
+    ) {}
 
     public function cooked(Way $way): self
     {
@@ -22,7 +28,11 @@ final readonly class Plate
     public function serving(): Serving
     {
         return new Serving(
-            $this->piece->cut, $this->share->eaters->isAnyoneAtRisk(), $this->occasion->house->standard, $this->piece->rearing, $this->piece->isParasiteFrozen,
+            $this->piece->cut,
+            $this->share->eaters->isAnyoneAtRisk(),
+            $this->occasion->house->standard,
+            $this->piece->rearing,
+            $this->piece->isParasiteFrozen,
             $this->way->method->isInBath(),
         );
     }

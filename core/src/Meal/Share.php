@@ -24,7 +24,10 @@ final readonly class Share
         foreach ($rows as $row) {
             $groups[$row[1]->word.' '.implode(',', $row[2])][] = $row;
         }
-        $shares = array_map(static fn (array $group): self => new self(new Eaters(...array_column($group, 0)), $group[0][1], $group[0][2]), array_values($groups));
+        $shares = array_map(
+            static fn (array $group): self => new self(new Eaters(...array_column($group, 0)), $group[0][1], $group[0][2]),
+            array_values($groups),
+        );
         usort($shares, static fn (self $a, self $b): int => $b->eaters->heads() <=> $a->eaters->heads());
 
         return $shares;

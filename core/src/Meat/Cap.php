@@ -38,7 +38,11 @@ final readonly class Cap
             return null;
         }
 
-        return new self($cut, $thickness->toMetres(), min($cut->covering->fatCapMm * self::MM, (1.0 - self::LEAN_AT_LEAST) * $thickness->toMetres()));
+        return new self(
+            $cut,
+            $thickness->toMetres(),
+            min($cut->covering->fatCapMm * self::MM, (1.0 - self::LEAN_AT_LEAST) * $thickness->toMetres()),
+        );
     }
 
     /** @return non-empty-list<array{Tissue, float}> from the skin in, thickness in m */
@@ -53,7 +57,10 @@ final readonly class Cap
     {
         $lean = new ComposedMaterial($this->lean(), $this->cut->fibre);
 
-        return LayeredMaterial::on($grid, array_map(static fn (array $layer): array => [$layer[0]->material($lean), $layer[1]], $this->layers()));
+        return LayeredMaterial::on(
+            $grid,
+            array_map(static fn (array $layer): array => [$layer[0]->material($lean), $layer[1]], $this->layers()),
+        );
     }
 
     public function moisture(Grid $grid, float $wetness): Moisture
@@ -61,7 +68,10 @@ final readonly class Cap
         $lean = $this->lean();
         $leanKgM3 = ($lean->fractions['water'] ?? 0.0) * ChoiOkos::densityKgM3($lean, self::WEIGHED_AT_C);
         $layers = $this->layers();
-        $ofNode = array_map(static fn (int $layer): float => $layers[$layer][0]->waterKgM3($leanKgM3), $grid->layerOfNodes(array_column($layers, 1)));
+        $ofNode = array_map(
+            static fn (int $layer): float => $layers[$layer][0]->waterKgM3($leanKgM3),
+            $grid->layerOfNodes(array_column($layers, 1)),
+        );
 
         return Moisture::inLayers($ofNode, $wetness);
     }

@@ -23,7 +23,10 @@ final readonly class Cut
     /** Temperature at which meat is weighed, °C: cold from the counter. */
     private const COUNTER_CELSIUS = 5.0;
 
-    /** A bird's cavity and its hollow bones: it heats like a solid piece of this share of its width. Chosen once so that chicken and turkey meet the published roasting times (TicketTest). */
+    /**
+     * A bird's cavity and its hollow bones: it heats like a solid piece of this share of its width. Chosen once so that chicken and
+     * turkey meet the published roasting times (TicketTest).
+     */
     private const SOLID_SHARE = 0.72;
 
     /**
@@ -67,7 +70,10 @@ final readonly class Cut
     public static function fromRecord(Record $record, array $muscles): self
     {
         $slug = $record->text('slug');
-        $has = array_map(static fn (string $muscle): Muscle => $muscles[$muscle] ?? throw new LogicException("{$slug}: no muscle {$muscle}."), $record->texts('muscles'));
+        $has = array_map(
+            static fn (string $muscle): Muscle => $muscles[$muscle] ?? throw new LogicException("{$slug}: no muscle {$muscle}."),
+            $record->texts('muscles'),
+        );
         if ($has === []) {
             throw new LogicException("{$slug} has no muscle.");
         }
@@ -114,7 +120,10 @@ final readonly class Cut
         );
     }
 
-    /** As its data says, and never milder than its animal, its form and its place at the counter make it: a shop's own cut is no way round. */
+    /**
+     * As its data says, and never milder than its animal, its form and its place at the counter make it: a shop's own cut is no way
+     * round.
+     */
     private static function bornAs(Record $record): FoodClass
     {
         $class = FoodClass::from($record->text('food_class'));
@@ -148,7 +157,7 @@ final readonly class Cut
             FoodClass::Mollusc => [Hazard::Mollusc],
             default => [],
         };
-        $all = [...$hazards, ...array_column([...$comes, ...($isBoar ? [Hazard::Trichinella] : [])], 'value')];
+        $all = [...$hazards, ...array_column([...$comes, ...$isBoar ? [Hazard::Trichinella] : []], 'value')];
 
         return array_map(Hazard::from(...), array_values(array_unique($all)));
     }
@@ -162,7 +171,10 @@ final readonly class Cut
     {
         foreach ($hazards as $hazard) {
             // Duck breast is a bird that has a rule of its own.
-            $class = $hazard === Hazard::Poultry && $class === FoodClass::DuckBreast ? $class : $class->orStricter($hazard->atLeast() ?? $class);
+            $class =
+                $hazard === Hazard::Poultry && $class === FoodClass::DuckBreast
+                    ? $class
+                    : $class->orStricter($hazard->atLeast() ?? $class);
         }
         foreach (Treatment::cases() as $treatment) {
             $class = in_array($treatment->hazard(), $hazards, true) ? $class->after($treatment) : $class;
@@ -188,7 +200,11 @@ final readonly class Cut
         $wild = [Hazard::Wild->value, Hazard::Shot->value];
         $hazards = array_values(array_diff($this->record->texts('hazards'), $wild));
 
-        return $this->with('hazards', $rearing === Rearing::Wild ? [...$hazards, ...$wild] : $hazards, $this->record->with('food_class', $class->value));
+        return $this->with(
+            'hazards',
+            $rearing === Rearing::Wild ? [...$hazards, ...$wild] : $hazards,
+            $this->record->with('food_class', $class->value),
+        );
     }
 
     /** How it lived where nobody says, for game; null where it makes no difference or cannot be told. */
@@ -238,7 +254,10 @@ final readonly class Cut
      */
     public function withFat(float $fat): self
     {
-        return $this->with('composition', [...$this->composition->withFat($fat)->fractions, 'sources' => $this->record->record('composition')->texts('sources')]);
+        return $this->with('composition', [
+            ...$this->composition->withFat($fat)->fractions,
+            'sources' => $this->record->record('composition')->texts('sources'),
+        ]);
     }
 
     /** The same cut with one more name at a place. */
@@ -284,7 +303,8 @@ final readonly class Cut
     /** 1 tender … 3 tough: the mean of its muscles in this animal. Mince counts as tender: the machine has done the chewing. */
     public function tendernessScore(): float
     {
-        return array_sum(array_map(fn (Muscle $muscle): float => $muscle->tendernessIn($this->animal)->score(), $this->muscles)) / count($this->muscles);
+        return array_sum(array_map(fn (Muscle $muscle): float => $muscle->tendernessIn($this->animal)->score(), $this->muscles)) /
+            count($this->muscles);
     }
 
     /** 1 low … 4 very high: the mean of its muscles. */
@@ -309,7 +329,10 @@ final readonly class Cut
         return $this->animal === 'bird' && $this->group !== Group::Offal;
     }
 
-    /** Whether a probe finds a middle to measure: not in a shell, a bone or what lies between bones, and not in what is thinner than this. */
+    /**
+     * Whether a probe finds a middle to measure: not in a shell, a bone or what lies between bones, and not in what is thinner than
+     * this.
+     */
     public function canBeProbed(Length $thickness, float $fromMm): bool
     {
         $isBone = $this->form === Form::Ribs || ($this->form === Form::Organ && $this->covering->bone === 'marrow');

@@ -76,7 +76,15 @@ final readonly class DryHeat
     public static function ovenRoast(Traits $is): Argument
     {
         return self::slow($is)
-            ->forbids(! $is->bakesThin() && ! $is->isMinced && ! ($is->isFat && $is->cut->covering->hasSkin && $is->isSlabOver(self::CRACKLING_FROM_MM)) && ! $is->isRoundOver(self::ROAST_ROUND_FROM_MM - 0.1) && ! $is->isSlabOver(self::ROAST_SLAB_FROM_MM - 0.1), 'too_thin_to_roast', ['least_mm' => self::ROAST_SLAB_FROM_MM])
+            ->forbids(
+                ! $is->bakesThin() &&
+                    ! $is->isMinced &&
+                    ! ($is->isFat && $is->cut->covering->hasSkin && $is->isSlabOver(self::CRACKLING_FROM_MM)) &&
+                    ! $is->isRoundOver(self::ROAST_ROUND_FROM_MM - 0.1) &&
+                    ! $is->isSlabOver(self::ROAST_SLAB_FROM_MM - 0.1),
+                'too_thin_to_roast',
+                ['least_mm' => self::ROAST_SLAB_FROM_MM],
+            )
             ->forbids($is->isMinced && ! $is->cut->build->isRound(), 'too_thin_to_roast', ['least_mm' => self::ROAST_SLAB_FROM_MM])
             ->forbids($is->isInShell, 'in_shell');
     }
@@ -84,7 +92,9 @@ final readonly class DryHeat
     public static function searThenOven(Traits $is): Argument
     {
         return self::slow($is)
-            ->forbids($is->cut->build->thickestMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', ['least_mm' => self::FINISHES_IN_OVEN_FROM_MM])
+            ->forbids($is->cut->build->thickestMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', [
+                'least_mm' => self::FINISHES_IN_OVEN_FROM_MM,
+            ])
             ->forbids($is->isMinced, 'minced_once')
             ->forbids($is->isWhole || $is->isInShell, 'no_sear_whole')
             ->forbids($is->cut->form === Form::Dice, 'stewing_dice')
@@ -96,7 +106,9 @@ final readonly class DryHeat
     public static function ovenThenSear(Traits $is): Argument
     {
         return self::slow($is)
-            ->forbids($is->cut->build->thickestMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', ['least_mm' => self::FINISHES_IN_OVEN_FROM_MM])
+            ->forbids($is->cut->build->thickestMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', [
+                'least_mm' => self::FINISHES_IN_OVEN_FROM_MM,
+            ])
             ->forbids($is->isMinced, 'minced_once')
             ->forbids($is->isWhole || $is->isInShell || $is->cut->isFish(), 'no_sear_whole')
             ->forbids($is->cut->form === Form::Dice, 'stewing_dice')
@@ -116,7 +128,7 @@ final readonly class DryHeat
     {
         $isCutReady = $is->isThin || in_array($is->cut->form, [Form::Thin, Form::Shellfish], true);
 
-        return (new Argument)
+        return (new Argument())
             ->forbids(! $is->cut->covering->isBoneless(), 'bone_in')
             ->forbids($is->isFlaky, 'falls_apart')
             ->forbids($is->isGristle || ($is->isTough && ! $isCutReady), 'tough')
@@ -131,10 +143,13 @@ final readonly class DryHeat
         $isBirdPart = $is->cut->isBird() && ! $is->isWhole;
         $isFishPart = $is->cut->isFish() && ! $is->isInShell && $is->cut->fatFraction() < self::FRYER_FATTEST;
 
-        return (new Argument)
+        return (new Argument())
             ->speaksFor($isBirdPart, 'crumbs_bird')
             ->speaksFor($isFishPart && ! $is->isWhole, 'batter_fish')
-            ->speaksFor($is->cut->form === Form::Thin && $is->isThin && $is->cut->fatFraction() < self::FRYER_FATTEST && ! $is->cut->isBird(), 'crumbs_thin')
+            ->speaksFor(
+                $is->cut->form === Form::Thin && $is->isThin && $is->cut->fatFraction() < self::FRYER_FATTEST && ! $is->cut->isBird(),
+                'crumbs_thin',
+            )
             ->forbids($is->isSlabOver(self::FRYER_UP_TO_MM), 'too_thick', ['most_mm' => self::FRYER_UP_TO_MM])
             ->forbids($is->isTough || $is->isGristle || $is->melts, 'tough')
             ->forbids($is->cut->build->isRound(), 'too_thick', ['most_mm' => self::FRYER_UP_TO_MM]);
@@ -145,7 +160,7 @@ final readonly class DryHeat
     {
         $isSaved = $is->isSlicedAcross && ! $is->isThin;
 
-        return (new Argument)
+        return (new Argument())
             ->speaksFor($is->isMinced, 'minced_fast')
             ->speaksFor($is->isTender && ! $is->isMinced && ! $is->isLeg, 'tender')
             ->speaksFor($is->isLeg, 'young_leg')
@@ -167,7 +182,7 @@ final readonly class DryHeat
         $isSlow = $is->melts || $is->isCookedLong;
         $hasCover = $is->cut->covering->hasSkin || $is->cut->covering->fatCapMm >= self::BASTING_CAP_MM;
 
-        return (new Argument)
+        return (new Argument())
             ->speaksFor($is->isMinced, 'minced_through')
             ->speaksFor($is->isTender && ! $is->isMinced, 'roasts_tender')
             ->speaksFor(($is->isChewy || $is->isTough) && ! $isSlow, 'roasts_pink')

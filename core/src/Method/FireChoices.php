@@ -7,7 +7,10 @@ namespace Nessmark\Method;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Kitchen;
 
-/** What is worth asking about the fire of a method: the sort of each appliance, for a pan alone what heats it, for a grill how fierce it is. Two at most. */
+/**
+ * What is worth asking about the fire of a method: the sort of each appliance, for a pan alone what heats it, for a grill how fierce
+ * it is. Two at most.
+ */
 final readonly class FireChoices
 {
     public const BURNER = 'burner';

@@ -14,7 +14,13 @@ final readonly class MethodFit
      * @param  list<Phrase>  $doubts  what speaks against it; one of them alone may rule it out
      * @param  string|null  $exception  why this cut goes its own way, in the catalogue's words
      */
-    private function __construct(public Method $method, public Fit $fit, public array $reasons, public array $doubts, public ?string $exception = null) {}
+    private function __construct(
+        public Method $method,
+        public Fit $fit,
+        public array $reasons,
+        public array $doubts,
+        public ?string $exception = null,
+    ) {}
 
     /**
      * @param  list<Phrase>  $reasons
@@ -46,8 +52,12 @@ final readonly class MethodFit
         $said = static fn (Phrase $phrase): array => $phrase->toArray();
 
         return [
-            'method' => $this->method->value, 'fit' => $this->fit->value, 'is_computed' => $isComputed,
-            'reasons' => array_map($said, $this->reasons), 'doubts' => array_map($said, $this->doubts), 'exception' => $this->exception,
+            'method' => $this->method->value,
+            'fit' => $this->fit->value,
+            'is_computed' => $isComputed,
+            'reasons' => array_map($said, $this->reasons),
+            'doubts' => array_map($said, $this->doubts),
+            'exception' => $this->exception,
         ];
     }
 }

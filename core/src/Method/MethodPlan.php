@@ -27,7 +27,7 @@ final readonly class MethodPlan
     {
         $last = $this->after === [] ? null : $this->after[count($this->after) - 1];
 
-        return $last !== null && $last->name === 'rest' ? ($last->durationS ?? 0.0) : 0.0;
+        return $last !== null && $last->name === 'rest' ? $last->durationS ?? 0.0 : 0.0;
     }
 
     /** The stages with the open one ended at a time of its own. */
@@ -47,7 +47,13 @@ final readonly class MethodPlan
         $open = $this->open;
         $everyS = $open->flipEveryS === null ? null : 2.0 * $open->flipEveryS;
 
-        return new self($this->before, new Stage($open->name, $open->a, $open->b, $open->durationS, $open->untilCoreC, $open->flipAtS, $everyS), $this->after, $this->preheatS, $this->surfaceC);
+        return new self(
+            $this->before,
+            new Stage($open->name, $open->a, $open->b, $open->durationS, $open->untilCoreC, $open->flipAtS, $everyS),
+            $this->after,
+            $this->preheatS,
+            $this->surfaceC,
+        );
     }
 
     /** What is left of it once the stages before the open one are over. */

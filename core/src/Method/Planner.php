@@ -35,7 +35,7 @@ final readonly class Planner
     }
 
     /** The setting to offer: water just above the target, a low oven before a sear, otherwise the appliance's usual. */
-    public function usualHeatC(Method $method, float $targetC, Fires $fires = new Fires): float
+    public function usualHeatC(Method $method, float $targetC, Fires $fires = new Fires()): float
     {
         $appliance = $this->kitchen->appliance($method->appliances()[0], $fires);
         $usualC = match ($method) {
@@ -57,17 +57,29 @@ final readonly class Planner
     {
         $above = $this->kitchen->aboveFire();
         $first = $this->kitchen->appliance($method->appliances()[0], $setting->fires);
-        $main = $method === Method::Parcel
-            ? $this->kitchen->parcelFace($setting->heatC, $setting->strength)
-            : $this->face($cut, $thicknessMm, $method->appliances()[0], $setting->heatC, $setting, $this->upper($cut, $thicknessMm, $method, $setting));
+        $main =
+            $method === Method::Parcel
+                ? $this->kitchen->parcelFace($setting->heatC, $setting->strength)
+                : $this->face(
+                    $cut,
+                    $thicknessMm,
+                    $method->appliances()[0],
+                    $setting->heatC,
+                    $setting,
+                    $this->upper($cut, $thicknessMm, $method, $setting),
+                );
         $resting = $this->kitchen->restingFace($method->restsCovered() || $setting->manner->restsLong);
         $restS = $this->methods->restS($method, $thicknessMm) * ($setting->manner->restsLong ? self::LONG_REST : 1.0);
         $isUnderPressure = $method === Method::Braise && $setting->heatC > self::BOILING_C;
         $rest = $restS > 0.0 ? [new Stage('rest', $resting, $resting, $restS, beginsVented: $isUnderPressure)] : [];
         $panC = $this->kitchen->appliance(ApplianceKind::Pan, $setting->fires)->defaultC;
         $before = match (true) {
-            in_array($method, [Method::SearThenOven, Method::Braise], true) => [$this->sear($cut, $thicknessMm, $method, $panC, $setting, $above)],
-            $this->startsOnSkin($cut, $method) => [new Stage('skin_side', $main, $above, null, $this->turnsAtC($cut, $thicknessMm, $method, $setting->targetC))],
+            in_array($method, [Method::SearThenOven, Method::Braise], true) => [
+                $this->sear($cut, $thicknessMm, $method, $panC, $setting, $above),
+            ],
+            $this->startsOnSkin($cut, $method) => [
+                new Stage('skin_side', $main, $above, null, $this->turnsAtC($cut, $thicknessMm, $method, $setting->targetC)),
+            ],
             $method === Method::Spit => [$this->farFromFire($cut, $thicknessMm, $method, $setting)],
             default => [],
         };
@@ -78,11 +90,20 @@ final readonly class Planner
             Method::SearThenOven => new Stage('oven', $main, $this->underneath($cut, $thicknessMm, $setting) ?? $main, null),
             Method::OvenRoast, Method::OvenThenSear => new Stage('oven', $main, $main, null),
             Method::WaterBath, Method::BathThenSear => new Stage('bath', $main, $main, null),
-            Method::Braise, Method::Poach, Method::Steam, Method::Parcel, Method::DeepFry, Method::Smoke, Method::Spit => new Stage($method->value, $main, $main, null),
+            Method::Braise, Method::Poach, Method::Steam, Method::Parcel, Method::DeepFry, Method::Smoke, Method::Spit => new Stage(
+                $method->value,
+                $main,
+                $main,
+                null,
+            ),
         };
         $hold = $method->canHold() && $setting->holdS > 0.0 ? [new Stage(self::HOLD, $main, $main, $setting->holdS)] : [];
         $after = match (true) {
-            in_array($method, [Method::OvenThenSear, Method::BathThenSear], true) => [...$hold, $this->sear($cut, $thicknessMm, $method, $panC, $setting, $above), ...$rest],
+            in_array($method, [Method::OvenThenSear, Method::BathThenSear], true) => [
+                ...$hold,
+                $this->sear($cut, $thicknessMm, $method, $panC, $setting, $above),
+                ...$rest,
+            ],
             default => [...$hold, ...$rest],
         };
         $surfaceC = [$open->name => $setting->heatC, self::HOLD => $setting->heatC, 'skin_side' => $setting->heatC, 'sear' => $panC];
@@ -96,7 +117,10 @@ final readonly class Planner
     /** Fish and bird pieces with their skin stay on it nearly all the time; the other side only sees the pan. */
     private function startsOnSkin(Cut $cut, Method $method): bool
     {
-        return $method === Method::Pan && $cut->covering->hasSkin && $cut->build->shape === Shape::Slab && ($cut->isFish() || $cut->isBird());
+        return $method === Method::Pan &&
+            $cut->covering->hasSkin &&
+            $cut->build->shape === Shape::Slab &&
+            ($cut->isFish() || $cut->isBird());
     }
 
     /** What is thick and cooked through gets a lid, and what is thick and round a hood: open to the air the upper side stays too cool. */
@@ -105,7 +129,9 @@ final readonly class Planner
         if ($method !== Method::Pan && $method !== Method::Grill) {
             return false;
         }
-        $isThrough = $setting->targetC >= $this->methods->figure($method, 'lid_from_c') && $thicknessMm >= $this->methods->figure($method, 'lid_from_mm');
+        $isThrough =
+            $setting->targetC >= $this->methods->figure($method, 'lid_from_c') &&
+            $thicknessMm >= $this->methods->figure($method, 'lid_from_mm');
 
         return $method === Method::Pan
             ? $isThrough && $cut->foodClass !== FoodClass::Minced
@@ -129,7 +155,15 @@ final readonly class Planner
         $name = $method->value.($this->isCovered($cut, $thicknessMm, $method, $setting) ? '_covered' : '');
 
         return $cut->build->shape === Shape::Slab
-            ? new Stage($name, $fire, $this->upper($cut, $thicknessMm, $method, $setting), null, null, [], $setting->manner->turnEveryS ?? $this->methods->turnEveryS($method, $thicknessMm))
+            ? new Stage(
+                $name,
+                $fire,
+                $this->upper($cut, $thicknessMm, $method, $setting),
+                null,
+                null,
+                [],
+                $setting->manner->turnEveryS ?? $this->methods->turnEveryS($method, $thicknessMm),
+            )
             : new Stage($name, $fire, $fire, null);
     }
 
@@ -139,7 +173,10 @@ final readonly class Planner
         return match (true) {
             $cut->isFish() => $targetC * $this->methods->figure($method, 'fish_turns_at'),
             Cap::over($cut, Length::ofMillimetres($thicknessMm)) === null => $targetC * $this->methods->figure($method, 'bird_turns_at'),
-            default => min($this->methods->figure($method, 'cap_turns_most_c'), $targetC * $this->methods->figure($method, 'cap_turns_at')),
+            default => min(
+                $this->methods->figure($method, 'cap_turns_most_c'),
+                $targetC * $this->methods->figure($method, 'cap_turns_at'),
+            ),
         };
     }
 
@@ -164,9 +201,22 @@ final readonly class Planner
     /** High above the embers first, so that the inside is warm before the outside is brown. */
     private function farFromFire(Cut $cut, float $thicknessMm, Method $method, Setting $setting): Stage
     {
-        $face = $this->face($cut, $thicknessMm, ApplianceKind::Spit, $this->farC($method, $setting), $setting, $this->kitchen->aboveFire());
+        $face = $this->face(
+            $cut,
+            $thicknessMm,
+            ApplianceKind::Spit,
+            $this->farC($method, $setting),
+            $setting,
+            $this->kitchen->aboveFire(),
+        );
 
-        return new Stage('spit_far', $face, $face, $thicknessMm * $this->methods->figure($method, 'far_s_per_mm'), $setting->targetC - $this->methods->figure($method, 'far_until_k'));
+        return new Stage(
+            'spit_far',
+            $face,
+            $face,
+            $thicknessMm * $this->methods->figure($method, 'far_s_per_mm'),
+            $setting->targetC - $this->methods->figure($method, 'far_until_k'),
+        );
     }
 
     private function farC(Method $method, Setting $setting): float
@@ -177,20 +227,24 @@ final readonly class Planner
     /** A flat piece finished in the oven stands on the pan it was browned in. */
     private function underneath(Cut $cut, float $thicknessMm, Setting $setting): ?Face
     {
-        return $cut->build->shape === Shape::Slab ? $this->kitchen->trayFace($setting->heatC, $this->load($cut, $thicknessMm, $setting), $setting->strength) : null;
+        return $cut->build->shape === Shape::Slab
+            ? $this->kitchen->trayFace($setting->heatC, $this->load($cut, $thicknessMm, $setting), $setting->strength)
+            : null;
     }
 
     private function face(Cut $cut, float $thicknessMm, ApplianceKind $kind, float $heatC, Setting $setting, Face $upper): Face
     {
-        return $this->kitchen->appliance($kind, $setting->fires)->face(
-            $heatC,
-            $cut->build->shape,
-            $cut->foodClass === FoodClass::Minced,
-            $upper,
-            $setting->strength,
-            $this->kitchen->burner($setting->fires),
-            $this->load($cut, $thicknessMm, $setting),
-        );
+        return $this->kitchen
+            ->appliance($kind, $setting->fires)
+            ->face(
+                $heatC,
+                $cut->build->shape,
+                $cut->foodClass === FoodClass::Minced,
+                $upper,
+                $setting->strength,
+                $this->kitchen->burner($setting->fires),
+                $this->load($cut, $thicknessMm, $setting),
+            );
     }
 
     private function load(Cut $cut, float $thicknessMm, Setting $setting): Load

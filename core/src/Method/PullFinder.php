@@ -38,14 +38,19 @@ final class PullFinder
      *
      * @throws PullNotFound if the core never gets there, or is past the target whenever the open stage ends
      */
-    public static function openSeconds(Simulator $simulator, Snapshot $start, MethodPlan $plan, float $targetC, float $closeEnoughK = self::CLOSE_ENOUGH_K): float
-    {
+    public static function openSeconds(
+        Simulator $simulator,
+        Snapshot $start,
+        MethodPlan $plan,
+        float $targetC,
+        float $closeEnoughK = self::CLOSE_ENOUGH_K,
+    ): float {
         $before = $simulator->run($start, $plan->before);
         $from = $before === [] ? $start : $before[count($before) - 1]->end;
         if ($simulator->coreC($from) >= $targetC) {
             throw PullNotFound::pastTargetBefore($targetC);
         }
-        $log = new StepLog;
+        $log = new StepLog();
         $atTarget = $simulator->runStage($from, $plan->open->endingAtCore($targetC), [$log]);
         if ($atTarget->by !== EndedBy::Core) {
             throw PullNotFound::neverReached($targetC, $simulator->coreC($atTarget->end));
@@ -70,7 +75,7 @@ final class PullFinder
         $late = $peakAbove($atTarget->end);
         $side = 0;
         for ($i = 0; $i < self::MOST_TRIES && $late > $closeEnoughK; $i++) {
-            $tryS = $lateS - $late * ($lateS - $earlyS) / ($late - $early);
+            $tryS = $lateS - ($late * ($lateS - $earlyS)) / ($late - $early);
             $tryS = max($earlyS + 0.02 * ($lateS - $earlyS), min($lateS - 0.02 * ($lateS - $earlyS), $tryS));
             $there = $peakAbove($log->at($tryS) ?? $atTarget->end);
             if ($there >= 0.0) {

@@ -54,7 +54,9 @@ final readonly class Suitability
 
     private function isOffered(Cut $cut, MethodFit $fit, bool $isCookedLong): bool
     {
-        return $fit->fit !== Fit::Poor && $this->isComputed($cut, $fit->method) && (! $isCookedLong || in_array($fit->method, self::LONG, true));
+        return $fit->fit !== Fit::Poor &&
+            $this->isComputed($cut, $fit->method) &&
+            (! $isCookedLong || in_array($fit->method, self::LONG, true));
     }
 
     /** Whether a ticket can be written for it: a wok takes what is cut for it, not what has to be sliced first. */

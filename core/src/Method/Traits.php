@@ -85,8 +85,14 @@ final readonly class Traits
         $this->isChewy = $score > self::TENDER && $score <= self::CHEWY;
         $this->isTough = $score > self::CHEWY;
         $this->isThin = $cut->build->shape->exponent() === 0 && $this->mm <= self::CUT_THIN_MM;
-        $this->melts = ! $this->isMinced && $cut->collagenRank() >= self::MELTING_COLLAGEN && ! ($this->isTender && $cut->form === Form::Steak);
-        $this->isSlicedAcross = $cut->muscles[0]->isLongFibred && $this->mm <= self::SLICED_ACROSS_MM && ! $this->melts && ! $this->isTender && $score <= self::SLICED_TOUGHEST;
+        $this->melts =
+            ! $this->isMinced && $cut->collagenRank() >= self::MELTING_COLLAGEN && ! ($this->isTender && $cut->form === Form::Steak);
+        $this->isSlicedAcross =
+            $cut->muscles[0]->isLongFibred &&
+            $this->mm <= self::SLICED_ACROSS_MM &&
+            ! $this->melts &&
+            ! $this->isTender &&
+            $score <= self::SLICED_TOUGHEST;
         $this->isGristle = ! $this->isMinced && $cut->collagenRank() >= self::HOPELESS_FAST_COLLAGEN;
         $this->isLean = $cut->fatFraction() < self::LEAN;
         $this->isFat = $cut->fatFraction() >= self::FLARING_FAT;

@@ -47,7 +47,7 @@ final readonly class WetHeat
 
     private static function bath(Traits $is): Argument
     {
-        return (new Argument)
+        return (new Argument())
             ->doubts($is->isTough && ! $is->melts, 'slice_thin')
             ->forbids($is->isGristle || $is->melts, 'bath_days')
             ->forbids($is->cut->form === Form::Organ, 'organ_fast')
@@ -63,7 +63,7 @@ final readonly class WetHeat
         $isBall = $is->isMinced && $is->cut->build->isRound();
         $isLeanGame = $is->cut->group === Group::Game && $is->cut->isBird() && $is->isWhole;
 
-        return (new Argument)
+        return (new Argument())
             ->speaksFor($is->melts, 'melts')
             ->speaksFor($is->isLeg, 'leg_moist')
             ->speaksFor($isBall, 'meatball_sauce')
@@ -79,7 +79,7 @@ final readonly class WetHeat
 
     public static function parcel(Traits $is): Argument
     {
-        return (new Argument)
+        return (new Argument())
             ->speaksFor($is->melts && ! $is->cut->isFish(), 'parcel_melts')
             ->speaksFor($is->cut->isFish() && ! $is->isGristle, 'parcel_fish')
             ->speaksFor($is->isLeg, 'leg_moist')
@@ -90,9 +90,13 @@ final readonly class WetHeat
     public static function poach(Traits $is): Argument
     {
         $isFish = $is->cut->isFish() && ! $is->isInShell;
-        $isSimmered = $is->melts && ! $is->cut->isBird() && in_array($is->cut->form, [Form::Roast, Form::Organ], true) && $is->mm >= self::SIMMERED_FROM_MM;
+        $isSimmered =
+            $is->melts &&
+            ! $is->cut->isBird() &&
+            in_array($is->cut->form, [Form::Roast, Form::Organ], true) &&
+            $is->mm >= self::SIMMERED_FROM_MM;
 
-        return (new Argument)
+        return (new Argument())
             ->speaksFor($is->cut->isBird() && ! $is->isLeg && ! $is->isMinced, 'poach_bird')
             ->speaksFor($isFish, 'poach_fish')
             ->speaksFor($isSimmered, 'simmers')
@@ -105,7 +109,7 @@ final readonly class WetHeat
 
     public static function steam(Traits $is): Argument
     {
-        return (new Argument)
+        return (new Argument())
             ->speaksFor($is->cut->isFish() && ! $is->isGristle, $is->isInShell ? 'steam_opens' : 'steam_gentle')
             ->speaksFor($is->cut->isBird() && $is->cut->form === Form::Fillet && ! $is->cut->covering->hasSkin, 'steam_gentle')
             ->forbids(! $is->cut->isFish() && ! $is->cut->isBird(), 'poach_grey');
@@ -113,7 +117,7 @@ final readonly class WetHeat
 
     public static function smoke(Traits $is): Argument
     {
-        return (new Argument)
+        return (new Argument())
             ->speaksFor($is->melts && $is->cut->fatFraction() >= self::SMOKE_FAT && ! $is->isThin, 'smoke_melts')
             ->speaksFor($is->cut->isFish() && ! $is->isInShell && $is->cut->fatFraction() >= self::SMOKE_FISH_FAT, 'smoke_oily')
             ->speaksFor($is->cut->form === Form::WholeBird && $is->cut->covering->hasSkin, 'smoke_bird')

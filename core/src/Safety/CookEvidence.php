@@ -9,7 +9,8 @@ final readonly class CookEvidence
 {
     /**
      * @param  float  $startC  at the core when it goes on the heat
-     * @param  array<string, float|null>  $reachedS  when the core passed each temperature a rule asks about, by key(), s; null when it never did
+     * @param  array<string, float|null>  $reachedS  when the core passed each temperature a rule asks about, by key(), s; null when it
+     *     never did
      * @param  float  $heatedS  time on the heat, s
      * @param  float  $pulledAtS  when the core was last at hand to be probed, s
      * @param  bool  $canProbe  whether the core can be measured, or the piece goes by time alone
@@ -41,7 +42,16 @@ final readonly class CookEvidence
     public function longerBy(float $seconds): self
     {
         return new self(
-            $this->held, $this->startC, $this->peakCoreC, $this->reachedS, $this->heatedS, $this->pulledAtS, $this->canProbe, $this->ovenC, $seconds, $this->stoodS,
+            $this->held,
+            $this->startC,
+            $this->peakCoreC,
+            $this->reachedS,
+            $this->heatedS,
+            $this->pulledAtS,
+            $this->canProbe,
+            $this->ovenC,
+            $seconds,
+            $this->stoodS,
             $this->isHeldInstead,
         );
     }

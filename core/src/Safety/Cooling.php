@@ -7,7 +7,10 @@ namespace Nessmark\Safety;
 use LogicException;
 use Nessmark\Data\Record;
 
-/** How fast cooked food has to be cold, how long it keeps then, how hot it is kept or warmed up. Values and sources: core/data/safety.json. */
+/**
+ * How fast cooked food has to be cold, how long it keeps then, how hot it is kept or warmed up. Values and sources:
+ * core/data/safety.json.
+ */
 final readonly class Cooling
 {
     /**
@@ -35,15 +38,27 @@ final readonly class Cooling
     public static function fromRecord(Record $profile): self
     {
         $record = $profile->record('cooling');
-        $steps = array_map(static fn (Record $step): array => [$step->number('to_c'), $step->number('within_s')], $record->records('steps'));
+        $steps = array_map(
+            static fn (Record $step): array => [$step->number('to_c'), $step->number('within_s')],
+            $record->records('steps'),
+        );
         if ($steps === []) {
             throw new LogicException('A cooling rule without a step.');
         }
 
         return new self(
-            $record->number('from_c'), $steps[count($steps) - 1][0], $steps, $record->number('fridge_within_s'), $record->number('days'),
-            $profile->record('hot_holding')->number('least_c'), $profile->record('reheating')->number('core_c'),
-            [...$record->texts('sources'), $profile->record('hot_holding')->text('source'), $profile->record('reheating')->text('source')],
+            $record->number('from_c'),
+            $steps[count($steps) - 1][0],
+            $steps,
+            $record->number('fridge_within_s'),
+            $record->number('days'),
+            $profile->record('hot_holding')->number('least_c'),
+            $profile->record('reheating')->number('core_c'),
+            [
+                ...$record->texts('sources'),
+                $profile->record('hot_holding')->text('source'),
+                $profile->record('reheating')->text('source'),
+            ],
         );
     }
 
@@ -51,8 +66,14 @@ final readonly class Cooling
     public function and(self $other): self
     {
         return new self(
-            max($this->fromC, $other->fromC), min($this->coldC, $other->coldC), [...$this->steps, ...$other->steps], min($this->fridgeWithinS, $other->fridgeWithinS),
-            min($this->days, $other->days), max($this->hotC, $other->hotC), max($this->reheatC, $other->reheatC), [...$this->sources, ...$other->sources],
+            max($this->fromC, $other->fromC),
+            min($this->coldC, $other->coldC),
+            [...$this->steps, ...$other->steps],
+            min($this->fridgeWithinS, $other->fridgeWithinS),
+            min($this->days, $other->days),
+            max($this->hotC, $other->hotC),
+            max($this->reheatC, $other->reheatC),
+            [...$this->sources, ...$other->sources],
         );
     }
 }

@@ -32,16 +32,19 @@ final readonly class Judge
         $rule = $this->rules->rule($serving->standard, $serving->cut->foodClass);
         $meets = $evidence->held->satisfies($rule, $evidence->pulledAtS);
 
-        return new Verdict([
-            ...$this->minimum($serving, $evidence, $rule, $meets),
-            ...$this->hazards($serving, $evidence),
-            ...$this->unknownRearing($serving, $evidence, $meets),
-            ...$this->parasites($serving, $evidence),
-            ...$this->warmStart($serving, $evidence),
-            ...$this->slowHeat($serving, $evidence),
-            ...$this->leastOven($serving, $evidence),
-            ...$this->timeOnly($serving, $evidence),
-        ], $meets);
+        return new Verdict(
+            [
+                ...$this->minimum($serving, $evidence, $rule, $meets),
+                ...$this->hazards($serving, $evidence),
+                ...$this->unknownRearing($serving, $evidence, $meets),
+                ...$this->parasites($serving, $evidence),
+                ...$this->warmStart($serving, $evidence),
+                ...$this->slowHeat($serving, $evidence),
+                ...$this->leastOven($serving, $evidence),
+                ...$this->timeOnly($serving, $evidence),
+            ],
+            $meets,
+        );
     }
 
     /** What is going to be said of a piece before it is cooked, as far as it can be told: for ranking. */
@@ -64,17 +67,29 @@ final readonly class Judge
             // Safe by the table's hold, but only as good as the clock and the thermometer that keep it.
             return match (true) {
                 ! $this->mustMeetMinimum($serving) => [],
-                $evidence->peakCoreC < $rule->officialC => [new Finding(Level::Caution, new Phrase('safety.safe_by_hold', $args), $rule->sources())],
+                $evidence->peakCoreC < $rule->officialC => [
+                    new Finding(Level::Caution, new Phrase('safety.safe_by_hold', $args), $rule->sources()),
+                ],
                 $evidence->isHeldInstead => [new Finding(Level::Caution, new Phrase('safety.held_instead', $args), $rule->sources())],
                 default => [],
             };
         }
 
-        return [match (true) {
-            $serving->isAnyoneAtRisk => new Finding(Level::Stop, new Phrase('safety.below_minimum_at_risk'.$held, $args), $rule->sources()),
-            $rule->below === Level::Stop => new Finding(Level::Stop, new Phrase("safety.below_minimum_stop_{$serving->cut->foodClass->value}", $args), $rule->sources()),
-            default => new Finding(Level::Caution, new Phrase('safety.below_minimum'.$held, $args), $rule->sources()),
-        }];
+        return [
+            match (true) {
+                $serving->isAnyoneAtRisk => new Finding(
+                    Level::Stop,
+                    new Phrase('safety.below_minimum_at_risk'.$held, $args),
+                    $rule->sources(),
+                ),
+                $rule->below === Level::Stop => new Finding(
+                    Level::Stop,
+                    new Phrase("safety.below_minimum_stop_{$serving->cut->foodClass->value}", $args),
+                    $rule->sources(),
+                ),
+                default => new Finding(Level::Caution, new Phrase('safety.below_minimum'.$held, $args), $rule->sources()),
+            },
+        ];
     }
 
     /** @return list<Finding> of what the food is, however it is cooked */
@@ -102,9 +117,9 @@ final readonly class Judge
         }
         $wild = $this->rules->rule($serving->standard, $serving->cut->reared(Rearing::Wild)->foodClass);
 
-        return $meets && $evidence->held->satisfies($wild, $evidence->pulledAtS) ? [] : [
-            new Finding(Level::Caution, new Phrase('safety.farmed_or_wild', ['official_c' => $wild->officialC]), $wild->sources()),
-        ];
+        return $meets && $evidence->held->satisfies($wild, $evidence->pulledAtS)
+            ? []
+            : [new Finding(Level::Caution, new Phrase('safety.farmed_or_wild', ['official_c' => $wild->officialC]), $wild->sources())];
     }
 
     /** @return list<Finding> */
@@ -112,11 +127,15 @@ final readonly class Judge
     {
         $rule = $serving->isParasiteFrozen ? null : $this->rules->parasites($serving->standard, $serving->cut, $serving->rearing);
 
-        return $rule === null || $evidence->held->meets([$rule['point']], $evidence->pulledAtS) ? [] : [new Finding(
-            Level::Caution,
-            new Phrase('safety.parasites', ['core_c' => $rule['point']->coreC, 'hold_s' => $rule['point']->holdS]),
-            $rule['sources'],
-        )];
+        return $rule === null || $evidence->held->meets([$rule['point']], $evidence->pulledAtS)
+            ? []
+            : [
+                new Finding(
+                    Level::Caution,
+                    new Phrase('safety.parasites', ['core_c' => $rule['point']->coreC, 'hold_s' => $rule['point']->holdS]),
+                    $rule['sources'],
+                ),
+            ];
     }
 
     /** @return list<Finding> */
@@ -132,7 +151,9 @@ final readonly class Judge
                 new Finding(Level::Stop, new Phrase('safety.warm_start_too_hot', $args), [$limits->source('warmest_start_c')]),
             ],
             $mustBeCold && $evidence->startC > $chilled['most_c'] => [
-                new Finding(Level::Stop, new Phrase('safety.warm_start_stop', [...$args, 'chilled_c' => $chilled['most_c']]), [$chilled['source']]),
+                new Finding(Level::Stop, new Phrase('safety.warm_start_stop', [...$args, 'chilled_c' => $chilled['most_c']]), [
+                    $chilled['source'],
+                ]),
             ],
             $evidence->startC > $limits->of('warm_start_c') => [
                 new Finding(Level::Caution, new Phrase('safety.warm_start', $args), [$limits->source('room_within_s')]),
@@ -151,28 +172,46 @@ final readonly class Judge
     {
         $limits = $this->rules->limits;
         $growthC = $limits->of('growth_above_c');
-        $rules = [[Level::Stop, [
-            'above_c' => $growthC,
-            'within_s' => $limits->of($evidence->slowestToS($growthC) === null ? 'unpasteurised_within_s' : 'growth_within_s'),
-            'source' => $limits->source('growth_above_c'),
-        ]]];
+        $rules = [
+            [
+                Level::Stop,
+                [
+                    'above_c' => $growthC,
+                    'within_s' => $limits->of($evidence->slowestToS($growthC) === null ? 'unpasteurised_within_s' : 'growth_within_s'),
+                    'source' => $limits->source('growth_above_c'),
+                ],
+            ],
+        ];
         foreach ($serving->isSealed ? [] : $this->rules->slowHeat($serving->standard) as $rule) {
-            $rules[] = [$this->rules->mustStartCold($serving->cut->foodClass, false) ? Level::Stop : ($serving->isAnyoneAtRisk ? Level::Caution : Level::Clear), $rule];
+            $rules[] = [
+                $this->rules->mustStartCold($serving->cut->foodClass, false)
+                    ? Level::Stop
+                    : ($serving->isAnyoneAtRisk
+                        ? Level::Caution
+                        : Level::Clear),
+                $rule,
+            ];
         }
         foreach ($rules as [$level, $rule]) {
             $takesS = $evidence->slowestToS($rule['above_c']) ?? $evidence->stoodS + $evidence->heatedS + $evidence->longerByS;
             if ($takesS > $rule['within_s'] && $level !== Level::Clear) {
                 $args = ['growth_c' => $rule['above_c'], 'within_s' => $rule['within_s'], 'takes_s' => round($takesS)];
 
-                return [new Finding($level, new Phrase($level === Level::Stop ? Verdict::TOO_SLOW : 'safety.slow', $args), [$rule['source']])];
+                return [
+                    new Finding($level, new Phrase($level === Level::Stop ? Verdict::TOO_SLOW : 'safety.slow', $args), [$rule['source']]),
+                ];
             }
         }
 
-        return $serving->isSealed && $evidence->slowestToS($growthC) === null ? [new Finding(
-            Level::Caution,
-            new Phrase('safety.bath_too_cool', ['growth_c' => $growthC, 'within_s' => $limits->of('unpasteurised_within_s')]),
-            [$limits->source('growth_above_c')],
-        )] : [];
+        return $serving->isSealed && $evidence->slowestToS($growthC) === null
+            ? [
+                new Finding(
+                    Level::Caution,
+                    new Phrase('safety.bath_too_cool', ['growth_c' => $growthC, 'within_s' => $limits->of('unpasteurised_within_s')]),
+                    [$limits->source('growth_above_c')],
+                ),
+            ]
+            : [];
     }
 
     /** @return list<Finding> */
@@ -180,19 +219,23 @@ final readonly class Judge
     {
         $least = $evidence->ovenC === null ? null : $this->rules->leastOven($serving->standard, $serving->cut->foodClass);
 
-        return $least === null || $evidence->ovenC >= $least['core_c'] ? [] : [new Finding(
-            Level::Stop,
-            new Phrase('safety.oven_too_cool', ['heat_c' => $evidence->ovenC, 'least_c' => $least['core_c']]),
-            [$least['source']],
-        )];
+        return $least === null || $evidence->ovenC >= $least['core_c']
+            ? []
+            : [
+                new Finding(
+                    Level::Stop,
+                    new Phrase('safety.oven_too_cool', ['heat_c' => $evidence->ovenC, 'least_c' => $least['core_c']]),
+                    [$least['source']],
+                ),
+            ];
     }
 
     /** @return list<Finding> */
     private function timeOnly(Serving $serving, CookEvidence $evidence): array
     {
-        return $evidence->canProbe || ! $this->mustMeetMinimum($serving) ? [] : [
-            new Finding(Level::Caution, new Phrase('safety.time_only'), [$this->rules->limits->source('probe_from_mm')]),
-        ];
+        return $evidence->canProbe || ! $this->mustMeetMinimum($serving)
+            ? []
+            : [new Finding(Level::Caution, new Phrase('safety.time_only'), [$this->rules->limits->source('probe_from_mm')])];
     }
 
     /** @return list<float> the temperatures a plan is asked about, °C */

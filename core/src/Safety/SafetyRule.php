@@ -18,9 +18,18 @@ final readonly class SafetyRule
     /** Both hold: the hotter minimum, every table, the sterner verdict. */
     public function and(self $other): self
     {
-        $hotter = $other->officialC > $this->officialC || ($other->officialC === $this->officialC && $other->officialRestS > $this->officialRestS) ? $other : $this;
+        $hotter =
+            $other->officialC > $this->officialC ||
+            ($other->officialC === $this->officialC && $other->officialRestS > $this->officialRestS)
+                ? $other
+                : $this;
 
-        return new self($hotter->officialC, $hotter->officialRestS, [...$this->tables, ...$other->tables], $this->below->orStricter($other->below));
+        return new self(
+            $hotter->officialC,
+            $hotter->officialRestS,
+            [...$this->tables, ...$other->tables],
+            $this->below->orStricter($other->below),
+        );
     }
 
     /** The shortest printed hold at or below a core temperature that meets every table; null when one does not go that low. */

@@ -30,8 +30,11 @@ final class SafetyRules
         foreach ($record->record('hazards')->keys() as $key) {
             $rule = $record->record('hazards')->record($key);
             $hazards[$key] = new HazardRule(
-                Hazard::from($key), Level::from($rule->text('level')), $rule->text('for') === 'everyone',
-                $rule->has('unless') ? array_merge(...array_map($this->table(...), $rule->texts('unless'))) : [], $rule->text('source'),
+                Hazard::from($key),
+                Level::from($rule->text('level')),
+                $rule->text('for') === 'everyone',
+                $rule->has('unless') ? array_merge(...array_map($this->table(...), $rule->texts('unless'))) : [],
+                $rule->text('source'),
             );
         }
         $this->hazards = $hazards;
@@ -80,12 +83,14 @@ final class SafetyRules
     /** @return array{most_c: float, source: string} how cold that is */
     public function chilled(Standard $standard, FoodClass $class): array
     {
-        return self::coldest(array_map(static function (Record $profile) use ($class): array {
-            $chilled = $profile->record('chilled');
-            $byClass = $chilled->has('by_class') ? $chilled->record('by_class') : new Record([], 'chilled');
+        return self::coldest(
+            array_map(static function (Record $profile) use ($class): array {
+                $chilled = $profile->record('chilled');
+                $byClass = $chilled->has('by_class') ? $chilled->record('by_class') : new Record([], 'chilled');
 
-            return ['most_c' => $byClass->numberOr($class->value, $chilled->number('most_c')), 'source' => $chilled->text('source')];
-        }, $this->profiles($standard)));
+                return ['most_c' => $byClass->numberOr($class->value, $chilled->number('most_c')), 'source' => $chilled->text('source')];
+            }, $this->profiles($standard)),
+        );
     }
 
     /**
@@ -99,7 +104,10 @@ final class SafetyRules
         return $limits[0];
     }
 
-    /** @return non-empty-list<array{above_c: float, within_s: float, source: string}> how fast what must start cold has to be hot: each holds */
+    /**
+     * @return non-empty-list<array{above_c: float, within_s: float, source: string}> how fast what must start cold has to be hot: each
+     * holds
+     */
     public function slowHeat(Standard $standard): array
     {
         return array_map(static function (Record $profile): array {
@@ -114,7 +122,10 @@ final class SafetyRules
     {
         foreach ($this->profiles($standard) as $profile) {
             if ($profile->has('least_oven') && in_array($class->value, $profile->record('least_oven')->texts('classes'), true)) {
-                return ['core_c' => $profile->record('least_oven')->number('core_c'), 'source' => $profile->record('least_oven')->text('source')];
+                return [
+                    'core_c' => $profile->record('least_oven')->number('core_c'),
+                    'source' => $profile->record('least_oven')->text('source'),
+                ];
             }
         }
 
@@ -131,8 +142,9 @@ final class SafetyRules
     {
         foreach ($this->profiles($standard) as $profile) {
             $exempt = $profile->texts('parasites_unless');
-            $isExempt = ($rearing === Rearing::Farmed && in_array(Rearing::Farmed->value, $exempt, true))
-                || array_filter($cut->hazards, static fn (Hazard $hazard): bool => in_array($hazard->value, $exempt, true)) !== [];
+            $isExempt =
+                ($rearing === Rearing::Farmed && in_array(Rearing::Farmed->value, $exempt, true)) ||
+                array_filter($cut->hazards, static fn (Hazard $hazard): bool => in_array($hazard->value, $exempt, true)) !== [];
             if ($cut->mayCarryParasites() && ! $isExempt) {
                 $point = $this->table('parasite_60')[0];
 
@@ -156,21 +168,30 @@ final class SafetyRules
         return array_map(static fn (Record $profile): string => $profile->text('source'), $this->profiles($standard));
     }
 
-    /** @return array{organism: string, d_ref_s: float, t_ref_c: float, z_k: float, source: string} the set every log reduction here is named with */
+    /**
+     * @return array{organism: string, d_ref_s: float, t_ref_c: float, z_k: float, source: string} the set every log reduction here is
+     * named with
+     */
     public function lethality(): array
     {
         $set = $this->record->record('lethality');
 
         return [
-            'organism' => $set->text('organism'), 'd_ref_s' => $set->number('d_ref_s'), 't_ref_c' => $set->number('t_ref_c'),
-            'z_k' => $set->number('z_k'), 'source' => $set->text('source'),
+            'organism' => $set->text('organism'),
+            'd_ref_s' => $set->number('d_ref_s'),
+            't_ref_c' => $set->number('t_ref_c'),
+            'z_k' => $set->number('z_k'),
+            'source' => $set->text('source'),
         ];
     }
 
     /** @return non-empty-list<Record> */
     private function profiles(Standard $standard): array
     {
-        return array_map(fn (Profile $profile): Record => $this->record->record('profiles')->record($profile->value), $standard->profiles());
+        return array_map(
+            fn (Profile $profile): Record => $this->record->record('profiles')->record($profile->value),
+            $standard->profiles(),
+        );
     }
 
     private function published(Profile $profile, FoodClass $class): SafetyRule
@@ -185,7 +206,9 @@ final class SafetyRules
         $points = array_merge(...array_map($this->table(...), $rule->texts('any_of')));
 
         return new SafetyRule(
-            $official->number('core_c'), $official->number('rest_s'), [$points === [] ? throw new LogicException("No table for {$class->value}.") : $points],
+            $official->number('core_c'),
+            $official->number('rest_s'),
+            [$points === [] ? throw new LogicException("No table for {$class->value}.") : $points],
             Level::from($rule->text('below')),
         );
     }

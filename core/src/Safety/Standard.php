@@ -8,7 +8,11 @@ namespace Nessmark\Safety;
 final readonly class Standard
 {
     /** @param  Profile|null  $also  of an ask: its rules hold beside the house's own, the stricter of the two each time */
-    public function __construct(public Profile $profile = Profile::Us, public Tightening $tightening = new Tightening, public ?Profile $also = null) {}
+    public function __construct(
+        public Profile $profile = Profile::Us,
+        public Tightening $tightening = new Tightening(),
+        public ?Profile $also = null,
+    ) {}
 
     public function alsoBy(Profile $profile): self
     {

@@ -25,6 +25,11 @@ final readonly class Tightening
 
         return $ownC <= $rule->officialC
             ? new SafetyRule($rule->officialC, $rule->officialRestS, $rule->tables, $below)
-            : new SafetyRule($ownC, $rule->officialRestS, [...$rule->tables, [new HoldPoint($ownC, $rule->officialRestS, self::SOURCE)]], $below);
+            : new SafetyRule(
+                $ownC,
+                $rule->officialRestS,
+                [...$rule->tables, [new HoldPoint($ownC, $rule->officialRestS, self::SOURCE)]],
+                $below,
+            );
     }
 }

@@ -8,7 +8,10 @@ use Nessmark\Data\Record;
 use Nessmark\Meat\Cut;
 use Nessmark\Method\Method;
 
-/** One thing the trade does not agree on: the options, the one that is followed unless a house says otherwise, and what each asks of a ticket. */
+/**
+ * One thing the trade does not agree on: the options, the one that is followed unless a house says otherwise, and what each asks of a
+ * ticket.
+ */
 final readonly class School
 {
     /**
@@ -16,7 +19,14 @@ final readonly class School
      * @param  array<string, array<string, mixed>>  $asks  by option, in the keys of an ask; none where it changes no figure
      * @param  array<string, mixed>|null  $example  an ask that shows the difference
      */
-    private function __construct(public string $id, public array $options, public string $default, private array $asks, private Record $for, public ?array $example) {}
+    private function __construct(
+        public string $id,
+        public array $options,
+        public string $default,
+        private array $asks,
+        private Record $for,
+        public ?array $example,
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
@@ -27,8 +37,12 @@ final readonly class School
         }
 
         return new self(
-            $record->text('id'), $options === [] ? [$record->text('default')] : $options, $record->text('default'), $asks,
-            $record->record('for'), $record->has('example') ? self::plain($record->record('example')) : null,
+            $record->text('id'),
+            $options === [] ? [$record->text('default')] : $options,
+            $record->text('default'),
+            $asks,
+            $record->record('for'),
+            $record->has('example') ? self::plain($record->record('example')) : null,
         );
     }
 
@@ -48,8 +62,11 @@ final readonly class School
     {
         $holds = fn (string $key, string $value): bool => ! $this->for->has($key) || in_array($value, $this->for->texts($key), true);
 
-        return $holds('groups', $cut->group->value) && $holds('families', $cut->donenessFamily) && $holds('food_classes', $cut->foodClass->value) && $holds('methods', $method->value)
-            && (! $this->for->has('graded_fat_from') || $cut->fatFraction() >= $this->for->number('graded_fat_from'));
+        return $holds('groups', $cut->group->value) &&
+            $holds('families', $cut->donenessFamily) &&
+            $holds('food_classes', $cut->foodClass->value) &&
+            $holds('methods', $method->value) &&
+            (! $this->for->has('graded_fat_from') || $cut->fatFraction() >= $this->for->number('graded_fat_from'));
     }
 
     /** @return array<string, mixed> */

@@ -18,7 +18,12 @@ final readonly class Schools
 
     public static function from(DataFolder $folder): self
     {
-        return new self(array_map(static fn (Record $record): School => School::fromRecord($record), $folder->read('schools.json')->records('schools')));
+        return new self(
+            array_map(
+                static fn (Record $record): School => School::fromRecord($record),
+                $folder->read('schools.json')->records('schools'),
+            ),
+        );
     }
 
     /** @throws InputRefused if there is none of that name */
@@ -29,7 +34,9 @@ final readonly class Schools
                 return $school;
             }
         }
-        throw InputRefused::one('school', 'not_allowed', $id, 'one_of', ['choices' => implode(', ', array_map(static fn (School $school): string => $school->id, $this->schools))]);
+        throw InputRefused::one('school', 'not_allowed', $id, 'one_of', [
+            'choices' => implode(', ', array_map(static fn (School $school): string => $school->id, $this->schools)),
+        ]);
     }
 
     /**
@@ -50,7 +57,8 @@ final readonly class Schools
 
     /**
      * @param  array<string, string>  $chosen
-     * @return array<string, mixed> what the house's own choices ask, in the keys of an ask; a default asks nothing, since the program does so anyway
+     * @return array<string, mixed> what the house's own choices ask, in the keys of an ask; a default asks nothing, since the program
+     *     does so anyway
      */
     public function asked(Cut $cut, Method $method, array $chosen): array
     {

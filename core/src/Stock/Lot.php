@@ -48,7 +48,7 @@ final readonly class Lot
     /** In hundredths of the shop's currency, rounded half up. */
     public function priceMinor(Mass $mass): int
     {
-        return (int) floor($mass->toGrams() * $this->pricePerKgMinor / 1000.0 + 0.5);
+        return (int) floor(($mass->toGrams() * $this->pricePerKgMinor) / 1000.0 + 0.5);
     }
 
     /** Whether it is past its day by the end of the day of eating. */
@@ -60,6 +60,10 @@ final readonly class Lot
     /** Whole days from the day of eating to the last day; null where there is none. */
     public function daysLeft(DateTimeImmutable $day): ?int
     {
-        return $this->useBy === null ? null : (int) (new DateTimeImmutable($day->format('Y-m-d')))->diff(new DateTimeImmutable($this->useBy->format('Y-m-d')))->format('%r%a');
+        return $this->useBy === null
+            ? null
+            : (int) (new DateTimeImmutable($day->format('Y-m-d')))
+                ->diff(new DateTimeImmutable($this->useBy->format('Y-m-d')))
+                ->format('%r%a');
     }
 }

@@ -19,7 +19,12 @@ final class MeltTrace implements StepObserver
     public ?float $reachedAtS = null;
 
     /** @param  float  $mark  share turned to wait for, 0 to under 1 */
-    public function __construct(private readonly Grid $grid, private readonly float $coreAtM, private readonly Melting $melting, private readonly float $mark) {}
+    public function __construct(
+        private readonly Grid $grid,
+        private readonly float $coreAtM,
+        private readonly Melting $melting,
+        private readonly float $mark,
+    ) {}
 
     public function step(float $fromS, array $fromC, array $fromRate, float $toS, array $toC, array $toRate): void
     {
@@ -28,7 +33,7 @@ final class MeltTrace implements StepObserver
         $wanted = -log(1.0 - $this->mark);
         $sliceS = ($toS - $fromS) / self::SLICES;
         for ($i = 0; $i < self::SLICES; $i++) {
-            $rate = $this->melting->perSecond($from + ($to - $from) * ($i + 0.5) / self::SLICES);
+            $rate = $this->melting->perSecond($from + (($to - $from) * ($i + 0.5)) / self::SLICES);
             if ($this->reachedAtS === null && $rate > 0.0 && $this->turned + $rate * $sliceS >= $wanted) {
                 $this->reachedAtS = $fromS + $i * $sliceS + ($wanted - $this->turned) / $rate;
             }

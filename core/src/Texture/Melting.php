@@ -25,7 +25,9 @@ final readonly class Melting
     /** Share of the remaining collagen that turns in a second. */
     public function perSecond(float $celsius): float
     {
-        return $celsius < $this->fromC ? 0.0 : $this->perHourAt90 / self::SECONDS_PER_HOUR * exp(log($this->q10) * ($celsius - 90.0) / 10.0);
+        return $celsius < $this->fromC
+            ? 0.0
+            : ($this->perHourAt90 / self::SECONDS_PER_HOUR) * exp((log($this->q10) * ($celsius - 90.0)) / 10.0);
     }
 
     public function times(float $factor): self

@@ -12,7 +12,20 @@ namespace Nessmark\Texture;
 final class WaterHolding
 {
     /** °C, kg/kg */
-    private const LOST_AT = [[0.0, 0.0], [40.0, 0.01], [45.0, 0.03], [50.0, 0.06], [55.0, 0.10], [60.0, 0.16], [65.0, 0.23], [70.0, 0.28], [75.0, 0.32], [80.0, 0.35], [90.0, 0.38], [100.0, 0.40]];
+    private const LOST_AT = [
+        [0.0, 0.0],
+        [40.0, 0.01],
+        [45.0, 0.03],
+        [50.0, 0.06],
+        [55.0, 0.1],
+        [60.0, 0.16],
+        [65.0, 0.23],
+        [70.0, 0.28],
+        [75.0, 0.32],
+        [80.0, 0.35],
+        [90.0, 0.38],
+        [100.0, 0.4],
+    ];
 
     private function __construct() {}
 
@@ -23,7 +36,7 @@ final class WaterHolding
             if ($hottestC <= $atC) {
                 [$belowC, $below] = self::LOST_AT[max(0, $i - 1)];
 
-                return $i === 0 ? 0.0 : $below + ($share - $below) * ($hottestC - $belowC) / ($atC - $belowC);
+                return $i === 0 ? 0.0 : $below + (($share - $below) * ($hottestC - $belowC)) / ($atC - $belowC);
             }
         }
 

@@ -10,10 +10,19 @@ export function useOutage(): Ref<boolean> {
   const queries = useQueryClient()
   const isOut = ref(false)
   const look = () => {
-    isOut.value = queries.getQueryCache().getAll().some((query) => query.isActive() && query.state.fetchStatus !== 'idle' && query.state.fetchFailureCount > 0)
-      || queries.getMutationCache().getAll().some((mutation) => mutation.state.status === 'pending' && mutation.state.failureCount > 0)
+    isOut.value =
+      queries
+        .getQueryCache()
+        .getAll()
+        .some((query) => query.isActive() && query.state.fetchStatus !== 'idle' && query.state.fetchFailureCount > 0) ||
+      queries
+        .getMutationCache()
+        .getAll()
+        .some((mutation) => mutation.state.status === 'pending' && mutation.state.failureCount > 0)
   }
   const stops = [queries.getQueryCache().subscribe(look), queries.getMutationCache().subscribe(look)]
-  onScopeDispose(() => { for (const stop of stops) stop() })
+  onScopeDispose(() => {
+    for (const stop of stops) stop()
+  })
   return isOut
 }

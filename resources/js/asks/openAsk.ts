@@ -48,14 +48,38 @@ export interface OpenAsk {
 const NOTHING: Wish = { diners: [{ count: 2 }] }
 
 export const freshAsk = (key: string): OpenAsk => ({
-  key, line: '', isTyped: false, keep: [], confirmed: [], wish: NOTHING, choice: null, hand: {}, texts: {}, sold: { lot: null, text: '' }, read: { of: '', ids: [] }, dishes: [],
-  tab: 'matches', label: '', customer: null, giving: null, given: null, takenBack: null,
+  key,
+  line: '',
+  isTyped: false,
+  keep: [],
+  confirmed: [],
+  wish: NOTHING,
+  choice: null,
+  hand: {},
+  texts: {},
+  sold: { lot: null, text: '' },
+  read: { of: '', ids: [] },
+  dishes: [],
+  tab: 'matches',
+  label: '',
+  customer: null,
+  giving: null,
+  given: null,
+  takenBack: null,
 })
 
 /** The next dish of the same meal: the same people, fire and hour, and nothing said of the meat. */
 export const nextDish = (ask: OpenAsk, wish: Wish, dish: DishAside): OpenAsk => ({
-  ...freshAsk(ask.key), dishes: [...ask.dishes, dish], label: ask.label, customer: ask.customer,
-  wish: { diners: wish.diners.map((eater) => ({ ...eater, doneness: undefined })), appliances: wish.appliances, fires: wish.fires, eat_at: wish.eat_at },
+  ...freshAsk(ask.key),
+  dishes: [...ask.dishes, dish],
+  label: ask.label,
+  customer: ask.customer,
+  wish: {
+    diners: wish.diners.map((eater) => ({ ...eater, doneness: undefined })),
+    appliances: wish.appliances,
+    fires: wish.fires,
+    eat_at: wish.eat_at,
+  },
 })
 
 /** As it is sent: the line while it is typed, else the wish. */

@@ -20,17 +20,34 @@ export const useAsks = defineStore('asks', () => {
   const scaleKept = useDraft<{ scale: Scale }>('scale', { scale: 'kitchen' })
   const units = useUnits()
   const session = useSession()
-  for (const each of kept.value.list) if (each.wish.eat_at && new Date(each.wish.eat_at) <= new Date()) each.wish = { ...each.wish, eat_at: null } // yesterday's hour
+  for (const each of kept.value.list)
+    if (each.wish.eat_at && new Date(each.wish.eat_at) <= new Date()) each.wish = { ...each.wish, eat_at: null } // yesterday's hour
 
   const list = computed(() => kept.value.list)
-  const at = computed({ get: () => Math.min(kept.value.at, kept.value.list.length - 1), set: (now: number) => { kept.value.at = now } })
+  const at = computed({
+    get: () => Math.min(kept.value.at, kept.value.list.length - 1),
+    set: (now: number) => {
+      kept.value.at = now
+    },
+  })
   const ask = computed<OpenAsk>(() => kept.value.list[at.value] ?? freshAsk(''))
-  const set = (change: Partial<OpenAsk>) => { Object.assign(ask.value, change) }
-  const scale = computed({ get: () => scaleKept.value.scale, set: (now: Scale) => { scaleKept.value.scale = now } })
+  const set = (change: Partial<OpenAsk>) => {
+    Object.assign(ask.value, change)
+  }
+  const scale = computed({
+    get: () => scaleKept.value.scale,
+    set: (now: Scale) => {
+      scaleKept.value.scale = now
+    },
+  })
   const now = () => localIso(new Date())
 
   // One question, one answer.
-  const request = computed<Schemas['CounterAsked']>(() => ({ ...asAsked(ask.value), units: units.units, schools: { doneness_words: scale.value } }))
+  const request = computed<Schemas['CounterAsked']>(() => ({
+    ...asAsked(ask.value),
+    units: units.units,
+    schools: { doneness_words: scale.value },
+  }))
   const asked = refDebounced(request, PAUSE_MS)
   const mayAdvise = computed(() => session.data.value?.may_advise ?? false)
   const answer = useQuery(() => counterQuery(ask.value.key, asked.value, now, mayAdvise.value))
@@ -41,10 +58,14 @@ export const useAsks = defineStore('asks', () => {
   const line = computed({
     get: () => (ask.value.isTyped || shown.value === null ? ask.value.line : shown.value.line),
     // Another line is another ask: what was chosen or set goes, unless the cut itself was picked.
-    set: (text: string) => { set({ line: text, isTyped: true, keep: [], choice: null, texts: {}, hand: ask.value.hand.cut ? ask.value.hand : {} }) },
+    set: (text: string) => {
+      set({ line: text, isTyped: true, keep: [], choice: null, texts: {}, hand: ask.value.hand.cut ? ask.value.hand : {} })
+    },
   })
   const wish = computed<Wish>(() => (ask.value.isTyped ? (shown.value?.wish ?? ask.value.wish) : ask.value.wish))
-  const unread = computed(() => (isSettled.value ? (shown.value?.chips ?? []).filter((chip) => chip.kind === 'unknown').map((chip) => chip.text) : []))
+  const unread = computed(() =>
+    isSettled.value ? (shown.value?.chips ?? []).filter((chip) => chip.kind === 'unknown').map((chip) => chip.text) : [],
+  )
   const first = computed<Eater>(() => wish.value.diners[0] ?? { count: 1 })
   const heads = computed(() => wish.value.diners.reduce((sum, eater) => sum + eater.count, 0))
 
@@ -57,11 +78,18 @@ export const useAsks = defineStore('asks', () => {
     const hand = shown.value?.chosen && ask.value.hand.cut ? {} : ask.value.hand // what was said since goes before the cut that was picked
     set({ wish: { ...wish.value, ...change(wish.value) }, line: line.value, isTyped: false, keep, hand })
   }
-  const patchFirst = (change: (eater: Eater) => Partial<Eater>) => patch(({ diners: [eater = { count: 1 }, ...others] }) => ({ diners: [{ ...eater, ...change(eater) }, ...others] }))
-  const addEater = (eater: Eater) => patch(({ diners: [most = { count: 1 }, ...others] }) => ({ diners: [{ ...most, count: Math.max(1, most.count - eater.count) }, ...others, eater] }))
-  const dropEater = (index: number) => patch(({ diners }) => ({
-    diners: diners.filter((_, i) => i !== index).map((eater, i) => (i === 0 ? { ...eater, count: eater.count + (diners[index]?.count ?? 0) } : eater)),
-  }))
+  const patchFirst = (change: (eater: Eater) => Partial<Eater>) =>
+    patch(({ diners: [eater = { count: 1 }, ...others] }) => ({ diners: [{ ...eater, ...change(eater) }, ...others] }))
+  const addEater = (eater: Eater) =>
+    patch(({ diners: [most = { count: 1 }, ...others] }) => ({
+      diners: [{ ...most, count: Math.max(1, most.count - eater.count) }, ...others, eater],
+    }))
+  const dropEater = (index: number) =>
+    patch(({ diners }) => ({
+      diners: diners
+        .filter((_, i) => i !== index)
+        .map((eater, i) => (i === 0 ? { ...eater, count: eater.count + (diners[index]?.count ?? 0) } : eater)),
+    }))
 
   // The piece: as the match has it, with what was set by hand.
   const piece = computed<Hand>(() => {
@@ -69,31 +97,54 @@ export const useAsks = defineStore('asks', () => {
     const on: Hand = shown.value?.ask ?? {}
     if (hand.cut) return { ...(shown.value?.chosen === null && on.cut === hand.cut ? on : {}), ...hand }
     const isOn = !choice || (shown.value?.chosen?.lot === choice.lot && shown.value.chosen.method === choice.method)
-    const match = isOn ? undefined : shown.value?.matches?.matches.find((each) => each.lot.number === choice.lot && each.method === choice.method)
+    const match = isOn
+      ? undefined
+      : shown.value?.matches?.matches.find((each) => each.lot.number === choice.lot && each.method === choice.method)
     return { ...(match?.ask ?? on), ...hand }
   })
-  const choose = (match: Schemas['Found'] | undefined) => { if (match) set({ choice: { lot: match.lot.number, method: match.method }, hand: {}, texts: {} }) }
+  const choose = (match: Schemas['Found'] | undefined) => {
+    if (match) set({ choice: { lot: match.lot.number, method: match.method }, hand: {}, texts: {} })
+  }
   /** The piece that is adjusted is the one that stays. */
   const setHand = (change: Hand, field?: string) => {
     const texts = Object.fromEntries(Object.entries(ask.value.texts).filter(([of]) => of !== field))
-    set({ choice: ask.value.hand.cut ? null : (ask.value.choice ?? shown.value?.chosen ?? null), hand: { ...ask.value.hand, ...change }, texts })
+    set({
+      choice: ask.value.hand.cut ? null : (ask.value.choice ?? shown.value?.chosen ?? null),
+      hand: { ...ask.value.hand, ...change },
+      texts,
+    })
   }
-  const setText = (field: string, text: string) => { set({ texts: { ...ask.value.texts, [field]: text } }) }
+  const setText = (field: string, text: string) => {
+    set({ texts: { ...ask.value.texts, [field]: text } })
+  }
   /** Picked by hand: it brings its own thickness and doneness; what was said of the last piece is not true of it. */
   const pick = (cut: Schemas['CutSummary']) => {
     const { method, fires } = piece.value
-    set({ choice: null, texts: {}, hand: { cut: cut.slug, ...(method && cut.methods.includes(method) ? { method } : {}), ...(fires ? { fires } : {}) } })
+    set({
+      choice: null,
+      texts: {},
+      hand: { cut: cut.slug, ...(method && cut.methods.includes(method) ? { method } : {}), ...(fires ? { fires } : {}) },
+    })
   }
 
-  const startAnew = () => { kept.value.list.splice(at.value, 1, freshAsk(newKey())) }
-  const openAnother = () => { kept.value.at = kept.value.list.push(freshAsk(newKey())) - 1 }
+  const startAnew = () => {
+    kept.value.list.splice(at.value, 1, freshAsk(newKey()))
+  }
+  const openAnother = () => {
+    kept.value.at = kept.value.list.push(freshAsk(newKey())) - 1
+  }
   /** Done with this customer: the one who waits longest is next. */
   const close = () => {
-    if (kept.value.list.length === 1) { startAnew(); return }
+    if (kept.value.list.length === 1) {
+      startAnew()
+      return
+    }
     kept.value.list.splice(at.value, 1)
     kept.value.at = 0
   }
-  const putAside = (dish: DishAside) => { kept.value.list.splice(at.value, 1, nextDish(ask.value, wish.value, dish)) }
+  const putAside = (dish: DishAside) => {
+    kept.value.list.splice(at.value, 1, nextDish(ask.value, wish.value, dish))
+  }
   /** The key for giving this: the same for the same, so that a lost reply or a second press gives nothing twice. */
   const keyFor = (body: string): string => {
     if (ask.value.giving?.body !== body) set({ giving: { body, key: newKey() } })
@@ -107,7 +158,35 @@ export const useAsks = defineStore('asks', () => {
   }
 
   return {
-    list, at, ask, set, scale, now, mayAdvise, answer, shown, isSettled, line, wish, unread, first, heads, patch, patchFirst, addEater, dropEater,
-    piece, choose, setHand, setText, pick, startAnew, openAnother, close, putAside, keyFor, serve,
+    list,
+    at,
+    ask,
+    set,
+    scale,
+    now,
+    mayAdvise,
+    answer,
+    shown,
+    isSettled,
+    line,
+    wish,
+    unread,
+    first,
+    heads,
+    patch,
+    patchFirst,
+    addEater,
+    dropEater,
+    piece,
+    choose,
+    setHand,
+    setText,
+    pick,
+    startAnew,
+    openAnother,
+    close,
+    putAside,
+    keyFor,
+    serve,
   }
 })

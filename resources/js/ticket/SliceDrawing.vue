@@ -14,11 +14,19 @@ const round = computed(() => props.section.shape !== 'slab')
 const perMm = computed(() => HEIGHT / props.section.across_mm)
 const peaks = computed(() => props.section.peaks_c.map(([mm = 0, c = 0]) => ({ mm, c })))
 
-const strips = computed(() => peaks.value.slice(0, -1).map((from, i) => {
-  const to = peaks.value[i + 1] ?? from
-  return { y: from.mm * perMm.value, height: (to.mm - from.mm) * perMm.value + 1, fill: colour(props.section.tissue, (from.c + to.c) / 2) }
-}))
-const rings = computed(() => [...peaks.value].reverse().map((peak) => ({ r: Math.max(0.5, peak.mm * perMm.value), fill: colour(props.section.tissue, peak.c) })))
+const strips = computed(() =>
+  peaks.value.slice(0, -1).map((from, i) => {
+    const to = peaks.value[i + 1] ?? from
+    return {
+      y: from.mm * perMm.value,
+      height: (to.mm - from.mm) * perMm.value + 1,
+      fill: colour(props.section.tissue, (from.c + to.c) / 2),
+    }
+  }),
+)
+const rings = computed(() =>
+  [...peaks.value].reverse().map((peak) => ({ r: Math.max(0.5, peak.mm * perMm.value), fill: colour(props.section.tissue, peak.c) })),
+)
 
 const zoneOf = (celsius: number) => props.section.zones.filter((zone) => zone.from_c === null || celsius >= zone.from_c).at(-1)?.word ?? ''
 /** One label where a zone is thick enough to be read; the core's carries its temperature. */
@@ -29,14 +37,22 @@ const labels = computed(() => {
     const word = zoneOf(peak.c)
     const y = top + peak.mm * perMm.value
     const last = runs.at(-1)
-    if (last?.word === word) Object.assign(last, { to: y, hottest: Math.max(last.hottest, peak.c), coldest: Math.min(last.coldest, peak.c) })
+    if (last?.word === word)
+      Object.assign(last, { to: y, hottest: Math.max(last.hottest, peak.c), coldest: Math.min(last.coldest, peak.c) })
     else runs.push({ word, from: last?.to ?? y, to: y, hottest: peak.c, coldest: peak.c })
   }
-  const core = runs.reduce((best, run) => (run.coldest < best.coldest ? run : best), runs[0] ?? { word: '', from: 0, to: 0, hottest: 0, coldest: 0 })
+  const core = runs.reduce(
+    (best, run) => (run.coldest < best.coldest ? run : best),
+    runs[0] ?? { word: '', from: 0, to: 0, hottest: 0, coldest: 0 },
+  )
   let free = -Infinity
   return runs
     .filter((run) => run.to - run.from > 7 || run === core)
-    .map((run) => ({ text: t(`word.${run.word}`), y: (run.from + run.to) / 2, core: run === core ? temperature(Math.round(run.coldest), props.units) : null }))
+    .map((run) => ({
+      text: t(`word.${run.word}`),
+      y: (run.from + run.to) / 2,
+      core: run === core ? temperature(Math.round(run.coldest), props.units) : null,
+    }))
     .filter((label) => {
       if (label.y - free < 13 && label.core === null) return false
       free = label.y + (label.core === null ? 0 : 14)
@@ -47,27 +63,49 @@ const labels = computed(() => {
 
 <template>
   <figure>
-  <svg class="slice" :viewBox="`0 0 ${WIDTH + 92} ${HEIGHT + 8}`" role="img" :aria-label="t('ticket.slice')" data-testid="slice">
-    <g transform="translate(2 4)">
-      <template v-if="round"><circle v-for="(ring, i) in rings" :key="i" :cx="WIDTH / 2" :cy="HEIGHT / 2" :r="ring.r" :fill="ring.fill" /></template>
-      <template v-else>
-        <rect v-for="(strip, i) in strips" :key="i" x="0" :y="strip.y" :width="WIDTH" :height="strip.height" :fill="strip.fill" />
-        <rect x="0" y="0" :width="WIDTH" :height="HEIGHT" fill="none" stroke="#141c1b" stroke-width="1" />
-      </template>
-      <g v-for="label in labels" :key="label.text + label.y">
-        <line :x1="round ? WIDTH / 2 : WIDTH" :x2="WIDTH + 6" :y1="label.y" :y2="label.y" stroke="#141c1b" stroke-width=".7" />
-        <text :x="WIDTH + 9" :y="label.y + 4.5" :class="{ core: label.core }">{{ label.text }}<tspan v-if="label.core" :x="WIDTH + 9" dy="14">{{ label.core }}</tspan></text>
+    <svg class="slice" :viewBox="`0 0 ${WIDTH + 92} ${HEIGHT + 8}`" role="img" :aria-label="t('ticket.slice')" data-testid="slice">
+      <g transform="translate(2 4)">
+        <template v-if="round">
+          <circle v-for="(ring, i) in rings" :key="i" :cx="WIDTH / 2" :cy="HEIGHT / 2" :r="ring.r" :fill="ring.fill" />
+        </template>
+        <template v-else>
+          <rect v-for="(strip, i) in strips" :key="i" x="0" :y="strip.y" :width="WIDTH" :height="strip.height" :fill="strip.fill" />
+          <rect x="0" y="0" :width="WIDTH" :height="HEIGHT" fill="none" stroke="#141c1b" stroke-width="1" />
+        </template>
+        <g v-for="label in labels" :key="label.text + label.y">
+          <line :x1="round ? WIDTH / 2 : WIDTH" :x2="WIDTH + 6" :y1="label.y" :y2="label.y" stroke="#141c1b" stroke-width=".7" />
+          <text :x="WIDTH + 9" :y="label.y + 4.5" :class="{ core: label.core }">
+            {{ label.text }}
+            <tspan v-if="label.core" :x="WIDTH + 9" dy="14">{{ label.core }}</tspan>
+          </text>
+        </g>
       </g>
-    </g>
-  </svg>
-  <figcaption v-if="section.grey_band_mm !== null && section.grey_band_mm !== undefined">{{ t('ticket.greyBand', { mm: length(section.grey_band_mm, units) }) }}</figcaption>
+    </svg>
+    <figcaption v-if="section.grey_band_mm !== null && section.grey_band_mm !== undefined">{{
+      t('ticket.greyBand', { mm: length(section.grey_band_mm, units) })
+    }}</figcaption>
   </figure>
 </template>
 
 <style scoped>
-figure { margin: 0; }
-figcaption { font-size: 13px; color: var(--soft); }
-.slice { display: block; width: 100%; height: auto; }
-text { font: 600 13.5px var(--figures); fill: #141c1b; }
-.core { font-weight: 700; font-size: 15px; }
+figure {
+  margin: 0;
+}
+figcaption {
+  font-size: 13px;
+  color: var(--soft);
+}
+.slice {
+  display: block;
+  width: 100%;
+  height: auto;
+}
+text {
+  font: 600 13.5px var(--figures);
+  fill: #141c1b;
+}
+.core {
+  font-weight: 700;
+  font-size: 15px;
+}
 </style>

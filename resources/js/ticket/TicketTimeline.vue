@@ -5,23 +5,49 @@ import { duration, span, type Units } from '@/units/units'
 
 defineProps<{ lines: Schemas['TimelineLine'][]; units: Units }>()
 const say = useSay()
-const at = (line: Schemas['TimelineLine']) => (line.clock !== null ? line.clock.slice(11, 16) : line.at_s < 0 ? `−${duration(-line.at_s)}` : duration(line.at_s))
+const at = (line: Schemas['TimelineLine']) =>
+  line.clock !== null ? line.clock.slice(11, 16) : line.at_s < 0 ? `−${duration(-line.at_s)}` : duration(line.at_s)
 </script>
 
 <template>
   <table class="lines" data-testid="timeline">
     <tbody>
       <tr v-for="line in lines" :key="`${line.at_s}${line.do.key}`">
-        <th scope="row">{{ at(line) }}</th><td>{{ say(line.do, units) }}</td><td class="for">{{ line.takes ? span(line.takes.low_s, line.takes.high_s) : '' }}</td>
+        <th scope="row">{{ at(line) }}</th><td>{{ say(line.do, units) }}</td
+        ><td class="for">{{ line.takes ? span(line.takes.low_s, line.takes.high_s) : '' }}</td>
       </tr>
     </tbody>
   </table>
 </template>
 
 <style scoped>
-.lines { border-collapse: collapse; width: 100%; }
-tr { border-top: 1px solid var(--hair); }
-th { width: 62px; text-align: left; font: 700 17px/1.2 var(--figures); font-variant-numeric: tabular-nums; padding: 2px 8px 2px 0; white-space: nowrap; vertical-align: baseline; }
-td { padding: 2px 0; vertical-align: baseline; line-height: 1.25; font-size: 14.5px; }
-.for { text-align: right; font: 700 17px/1.2 var(--figures); font-variant-numeric: tabular-nums; white-space: nowrap; padding-left: 10px; }
+.lines {
+  border-collapse: collapse;
+  width: 100%;
+}
+tr {
+  border-top: 1px solid var(--hair);
+}
+th {
+  width: 62px;
+  text-align: left;
+  font: 700 17px/1.2 var(--figures);
+  font-variant-numeric: tabular-nums;
+  padding: 2px 8px 2px 0;
+  white-space: nowrap;
+  vertical-align: baseline;
+}
+td {
+  padding: 2px 0;
+  vertical-align: baseline;
+  line-height: 1.25;
+  font-size: 14.5px;
+}
+.for {
+  text-align: right;
+  font: 700 17px/1.2 var(--figures);
+  font-variant-numeric: tabular-nums;
+  white-space: nowrap;
+  padding-left: 10px;
+}
 </style>

@@ -13,5 +13,11 @@ export function colour(tissue: Schemas['CrossSection']['tissue'], celsius: numbe
 
 function mix(from: string, to: string, share: number): string {
   const part = (hex: string, at: number) => Number.parseInt(hex.slice(at, at + 2), 16)
-  return `#${[1, 3, 5].map((at) => Math.round(part(from, at) + (part(to, at) - part(from, at)) * share).toString(16).padStart(2, '0')).join('')}`
+  return `#${[1, 3, 5]
+    .map((at) =>
+      Math.round(part(from, at) + (part(to, at) - part(from, at)) * share)
+        .toString(16)
+        .padStart(2, '0'),
+    )
+    .join('')}`
 }

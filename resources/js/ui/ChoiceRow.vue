@@ -2,7 +2,15 @@
 import { useId } from 'vue'
 
 // A row of choices of which one holds: radio buttons that look like tags. Arrow keys move within, Tab leaves.
-defineProps<{ legend: string; choices: { value: T; label: string; note?: string }[]; hiddenLegend?: boolean; stacked?: boolean; tight?: boolean; hint?: string; testid?: string }>()
+defineProps<{
+  legend: string
+  choices: { value: T; label: string; note?: string }[]
+  hiddenLegend?: boolean
+  stacked?: boolean
+  tight?: boolean
+  hint?: string
+  testid?: string
+}>()
 const chosen = defineModel<T>({ required: true })
 const name = useId()
 </script>
@@ -21,20 +29,77 @@ const name = useId()
 </template>
 
 <style scoped>
-.row { border: 0; margin: 0; padding: 0; min-width: 0; }
-.hint { margin: 0 0 4px; font-size: 12.5px; color: var(--soft); }
-.tags { display: flex; flex-wrap: wrap; gap: 6px; }
-.tag { position: relative; margin: 0; display: inline-flex; align-items: baseline; gap: 7px; min-height: 38px; padding: 7px 10px; background: #fff; border: 1px solid var(--line); font: 600 17px/22px var(--figures); cursor: pointer; }
-.tag small { font: 500 14px/22px var(--figures); color: var(--soft); font-variant-numeric: tabular-nums; }
+.row {
+  border: 0;
+  margin: 0;
+  padding: 0;
+  min-width: 0;
+}
+.hint {
+  margin: 0 0 4px;
+  font-size: 12.5px;
+  color: var(--soft);
+}
+.tags {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.tag {
+  position: relative;
+  margin: 0;
+  display: inline-flex;
+  align-items: baseline;
+  gap: 7px;
+  min-height: 38px;
+  padding: 7px 10px;
+  background: #fff;
+  border: 1px solid var(--line);
+  font: 600 17px/22px var(--figures);
+  cursor: pointer;
+}
+.tag small {
+  font: 500 14px/22px var(--figures);
+  color: var(--soft);
+  font-variant-numeric: tabular-nums;
+}
 /* Many in little room. */
-.tight { gap: 3px; }
-.tight .tag { min-height: 36px; padding: 6px; font-size: 15.5px; gap: 4px; }
-.tight .tag small { font-size: 12.5px; }
+.tight {
+  gap: 3px;
+}
+.tight .tag {
+  min-height: 36px;
+  padding: 6px;
+  font-size: 15.5px;
+  gap: 4px;
+}
+.tight .tag small {
+  font-size: 12.5px;
+}
 /* One under the other, what belongs to each at the right. */
-.stacked { display: grid; gap: 0; }
-.stacked .tag { justify-content: space-between; min-height: 34px; padding-block: 5px; }
-.stacked .tag + .tag { border-top: 0; }
-.tag.on { background: var(--ink); border-color: var(--ink); color: #fff; }
-.tag.on small { color: #cfd8d5; }
-.tag:has(input:focus-visible) { outline: 3px solid var(--focus); outline-offset: 2px; z-index: 1; }
+.stacked {
+  display: grid;
+  gap: 0;
+}
+.stacked .tag {
+  justify-content: space-between;
+  min-height: 34px;
+  padding-block: 5px;
+}
+.stacked .tag + .tag {
+  border-top: 0;
+}
+.tag.on {
+  background: var(--ink);
+  border-color: var(--ink);
+  color: #fff;
+}
+.tag.on small {
+  color: #cfd8d5;
+}
+.tag:has(input:focus-visible) {
+  outline: 3px solid var(--focus);
+  outline-offset: 2px;
+  z-index: 1;
+}
 </style>

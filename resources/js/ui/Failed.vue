@@ -9,5 +9,7 @@ const { t } = useI18n()
 </script>
 
 <template>
-  <Message severity="error" role="alert">{{ problem }} <button class="plain" type="button" @click="$emit('again')">{{ t('error.retry') }}</button></Message>
+  <Message severity="error" role="alert"
+    >{{ problem }} <button class="plain" type="button" @click="$emit('again')">{{ t('error.retry') }}</button></Message
+  >
 </template>

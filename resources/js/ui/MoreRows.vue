@@ -7,19 +7,34 @@ const props = defineProps<{ left: number }>()
 const emit = defineEmits<{ more: [] }>()
 const { t } = useI18n()
 const button = useTemplateRef<HTMLButtonElement>('button')
-const observer = new IntersectionObserver((entries) => { if (entries.some((entry) => entry.isIntersecting)) emit('more') }, { rootMargin: '200px' })
+const observer = new IntersectionObserver(
+  (entries) => {
+    if (entries.some((entry) => entry.isIntersecting)) emit('more')
+  },
+  { rootMargin: '200px' },
+)
 // Observed anew after each step, so that a list still short of the screen's end goes on.
-watch([() => props.left, button], () => {
+watch(
+  [() => props.left, button],
+  () => {
+    observer.disconnect()
+    if (button.value) observer.observe(button.value)
+  },
+  { flush: 'post', immediate: true },
+)
+onBeforeUnmount(() => {
   observer.disconnect()
-  if (button.value) observer.observe(button.value)
-}, { flush: 'post', immediate: true })
-onBeforeUnmount(() => { observer.disconnect() })
+})
 </script>
 
 <template>
-  <button ref="button" type="button" class="plain more" data-testid="more-rows" @click="emit('more')">{{ t('list.more', { left }) }}</button>
+  <button ref="button" type="button" class="plain more" data-testid="more-rows" @click="emit('more')">{{
+    t('list.more', { left })
+  }}</button>
 </template>
 
 <style scoped>
-.more { margin: 10px 0; }
+.more {
+  margin: 10px 0;
+}
 </style>

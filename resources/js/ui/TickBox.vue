@@ -9,9 +9,20 @@ const id = useId()
 </script>
 
 <template>
-  <label class="tick" :for="id"><Checkbox v-model="is" :input-id="id" binary :disabled="disabled" :data-testid="testid" /> <span><slot /></span></label>
+  <label class="tick" :for="id"
+    ><Checkbox v-model="is" :input-id="id" binary :disabled="disabled" :data-testid="testid" /> <span><slot /></span
+  ></label>
 </template>
 
 <style scoped>
-.tick { display: flex; gap: 9px; align-items: center; min-height: 34px; margin: 0; font: 400 15px/1.3 var(--text); color: var(--ink); cursor: pointer; }
+.tick {
+  display: flex;
+  gap: 9px;
+  align-items: center;
+  min-height: 34px;
+  margin: 0;
+  font: 400 15px/1.3 var(--text);
+  color: var(--ink);
+  cursor: pointer;
+}
 </style>

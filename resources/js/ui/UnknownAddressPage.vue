@@ -15,6 +15,11 @@ const route = useRoute()
 </template>
 
 <style scoped>
-.unknown { padding: 22px 22px 40px; }
-.unknown p { margin: 8px 0 16px; overflow-wrap: anywhere; }
+.unknown {
+  padding: 22px 22px 40px;
+}
+.unknown p {
+  margin: 8px 0 16px;
+  overflow-wrap: anywhere;
+}
 </style>

@@ -13,5 +13,8 @@ defineProps<{ label: string; rows?: number }>()
 </template>
 
 <style scoped>
-.waiting { display: grid; gap: 8px; }
+.waiting {
+  display: grid;
+  gap: 8px;
+}
 </style>

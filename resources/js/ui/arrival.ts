@@ -19,10 +19,18 @@ export function useArrival(name: string): void {
   }
 
   const observer = new MutationObserver(arrive)
-  onMounted(() => { observer.observe(document.body, { subtree: true, childList: true, characterData: true }) })
-  onUnmounted(() => { observer.disconnect() })
-  watch(() => route.path, () => {
-    const heading = document.querySelector('h1')
-    left = { heading, text: heading?.textContent.trim() ?? '' }
-  }, { flush: 'sync' })
+  onMounted(() => {
+    observer.observe(document.body, { subtree: true, childList: true, characterData: true })
+  })
+  onUnmounted(() => {
+    observer.disconnect()
+  })
+  watch(
+    () => route.path,
+    () => {
+      const heading = document.querySelector('h1')
+      left = { heading, text: heading?.textContent.trim() ?? '' }
+    },
+    { flush: 'sync' },
+  )
 }

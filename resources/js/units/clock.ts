@@ -7,10 +7,24 @@ const two = (value: number) => String(value).padStart(2, '0')
 /** The shop's zone, as its house rules have it; until it is known the browser's own. */
 export const shopZone = ref<string | undefined>()
 
-interface Reading { year: number; month: number; day: number; hour: number; minute: number }
+interface Reading {
+  year: number
+  month: number
+  day: number
+  hour: number
+  minute: number
+}
 
 function reading(date: Date): Reading {
-  const parts = new Intl.DateTimeFormat('en-GB', { timeZone: shopZone.value, hourCycle: 'h23', year: 'numeric', month: 'numeric', day: 'numeric', hour: 'numeric', minute: 'numeric' }).formatToParts(date)
+  const parts = new Intl.DateTimeFormat('en-GB', {
+    timeZone: shopZone.value,
+    hourCycle: 'h23',
+    year: 'numeric',
+    month: 'numeric',
+    day: 'numeric',
+    hour: 'numeric',
+    minute: 'numeric',
+  }).formatToParts(date)
   const of = (type: Intl.DateTimeFormatPartTypes) => Number(parts.find((part) => part.type === type)?.value ?? 0)
   return { year: of('year'), month: of('month'), day: of('day'), hour: of('hour'), minute: of('minute') }
 }
@@ -47,7 +61,9 @@ export function dayAndHour(iso: string | null | undefined, now = new Date()): { 
 /** The name of a day so many days from now, by the shop's clock. */
 export function dayName(days: number, locale: string, now = new Date()): string {
   const today = reading(now)
-  return new Intl.DateTimeFormat(locale, { timeZone: 'UTC', weekday: 'short', day: 'numeric' }).format(new Date(asUtc({ ...today, day: today.day + days })))
+  return new Intl.DateTimeFormat(locale, { timeZone: 'UTC', weekday: 'short', day: 'numeric' }).format(
+    new Date(asUtc({ ...today, day: today.day + days })),
+  )
 }
 
 /** How a moment is shown in lists: day and hour by the shop's clock. */

@@ -43,7 +43,10 @@ export function duration(seconds: number): string {
   return minutes < 90 ? `${minutes}\u00a0min` : `${Math.floor(minutes / 60)}\u00a0h ${String(minutes % 60).padStart(2, '0')}`
 }
 
-/** "12–17 min", or one figure where both ends read the same. The card shows it alike (Services/Units.php); a test holds the two together. */
+/**
+ * "12–17 min", or one figure where both ends read the same.
+ * The card shows it alike (Services/Units.php); a test holds the two together.
+ */
 export function span(lowS: number, highS: number): string {
   const [low, high] = [Math.round(lowS), Math.round(highS)]
   const [lowMin, highMin] = [Math.round(low / 60), Math.round(high / 60)]
@@ -57,7 +60,9 @@ const formats = new Map<string, Intl.NumberFormat>()
 
 /** A price in the shop's currency. */
 export function money(value: number, currency: string): string {
-  const format = formats.get(currency) ?? new Intl.NumberFormat(typeof document === 'undefined' ? 'en' : document.documentElement.lang || 'en', { style: 'currency', currency })
+  const format =
+    formats.get(currency) ??
+    new Intl.NumberFormat(typeof document === 'undefined' ? 'en' : document.documentElement.lang || 'en', { style: 'currency', currency })
   formats.set(currency, format)
   return format.format(value)
 }
@@ -89,7 +94,8 @@ export function perThickness(secondsPerMm: number, units: Units): { step: string
 
 /** What a field shows while it is being edited: bare numbers in the chosen units. */
 export const field = {
-  temperature: (celsius: number, units: Units): string => plain(units === 'metric' ? celsius : celsius * 1.8 + 32, units === 'metric' ? 1 : 0),
+  temperature: (celsius: number, units: Units): string =>
+    plain(units === 'metric' ? celsius : celsius * 1.8 + 32, units === 'metric' ? 1 : 0),
   length: (millimetres: number, units: Units): string => (units === 'metric' ? plain(millimetres, 1) : plain(millimetres / MM_PER_INCH, 2)),
 }
 

@@ -9,8 +9,12 @@ export const useUnits = defineStore('units', () => {
   const house = ref<Units>('metric')
   const units = computed({
     get: (): Units => (chosen.value === '' ? house.value : chosen.value),
-    set: (value: Units) => { chosen.value = value },
+    set: (value: Units) => {
+      chosen.value = value
+    },
   })
-  const toggle = () => { units.value = units.value === 'metric' ? 'imperial' : 'metric' }
+  const toggle = () => {
+    units.value = units.value === 'metric' ? 'imperial' : 'metric'
+  }
   return { units, house, toggle }
 })

@@ -18,12 +18,24 @@ final class Application
         $root = dirname(__DIR__, 3);
         $port = Ports::free();
         $environment = [
-            ...getenv(), 'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'APP_URL' => "http://127.0.0.1:{$port}", 'DB_DATABASE' => 'nessmark_browser',
-            'NESSMARK_DEMO' => 'true', 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'database',
+            ...getenv(),
+            'APP_ENV' => 'local',
+            'APP_DEBUG' => 'false',
+            'APP_URL' => "http://127.0.0.1:{$port}",
+            'DB_DATABASE' => 'nessmark_browser',
+            'NESSMARK_DEMO' => 'true',
+            'CACHE_STORE' => 'file',
+            'SESSION_DRIVER' => 'database',
             'PHP_CLI_SERVER_WORKERS' => (string) $workers,
         ];
         $log = ['file', getenv('NESSMARK_VAR').'/log/browser-web.log', 'w'];
-        $setUp = proc_open([PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force', '--no-interaction'], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $root, $environment);
+        $setUp = proc_open(
+            [PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force', '--no-interaction'],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            $root,
+            $environment,
+        );
         if ($setUp === false) {
             throw new RuntimeException('artisan does not start.');
         }
@@ -32,9 +44,24 @@ final class Application
             throw new RuntimeException("The demo shop cannot be set up: {$said}");
         }
         exec('rm -rf '.escapeshellarg(getenv('NESSMARK_VAR').'/storage/framework/cache/data').'/*'); // sign-ins are counted anew
-        $fast = ['-d', 'opcache.enable=1', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
+        $fast = [
+            '-d',
+            'opcache.enable=1',
+            '-d',
+            'opcache.enable_cli=1',
+            '-d',
+            'opcache.jit=tracing',
+            '-d',
+            'opcache.jit_buffer_size=64M',
+        ];
         $router = "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php";
-        $process = proc_open(['setsid', PHP_BINARY, ...$fast, '-S', "127.0.0.1:{$port}", $router], [1 => $log, 2 => $log], $pipes, "{$root}/public", $environment);
+        $process = proc_open(
+            ['setsid', PHP_BINARY, ...$fast, '-S', "127.0.0.1:{$port}", $router],
+            [1 => $log, 2 => $log],
+            $pipes,
+            "{$root}/public",
+            $environment,
+        );
         if ($process === false) {
             throw new RuntimeException('The web server does not start.');
         }

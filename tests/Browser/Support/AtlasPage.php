@@ -17,7 +17,12 @@ final readonly class AtlasPage
     public static function open(RemoteWebDriver $browser, string $url, string $name, string $password): self
     {
         $page = self::at($browser, $url);
-        $page->goTo('/atlas')->fill('[data-testid="sign-in-name"]', $name)->fill('[data-testid="password"]', $password)->click('[data-testid="sign-in"]')->element('[data-testid="sign-out"]');
+        $page
+            ->goTo('/atlas')
+            ->fill('[data-testid="sign-in-name"]', $name)
+            ->fill('[data-testid="password"]', $password)
+            ->click('[data-testid="sign-in"]')
+            ->element('[data-testid="sign-out"]');
 
         return $page->goTo('/atlas');
     }
@@ -99,14 +104,22 @@ final readonly class AtlasPage
 
     private function element(string $css): WebDriverElement
     {
-        return $this->browser->wait(10, 50)->until(fn () => array_values(array_filter(
-            $this->browser->findElements(WebDriverBy::cssSelector($css)),
-            static fn (WebDriverElement $element): bool => $element->isDisplayed(),
-        ))[0] ?? false);
+        return $this->browser
+            ->wait(10, 50)
+            ->until(
+                fn () => array_values(
+                    array_filter(
+                        $this->browser->findElements(WebDriverBy::cssSelector($css)),
+                        static fn (WebDriverElement $element): bool => $element->isDisplayed(),
+                    ),
+                )[0] ?? false,
+            );
     }
 
     private function textOf(string $css): string
     {
-        return $this->browser->findElements(WebDriverBy::cssSelector($css)) === [] ? '' : (string) $this->browser->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [$css]);
+        return $this->browser->findElements(WebDriverBy::cssSelector($css)) === []
+            ? ''
+            : (string) $this->browser->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [$css]);
     }
 }

@@ -18,15 +18,27 @@ final class Chromium
     public static function open(int $width = 1280, int $height = 800): self
     {
         $port = Ports::free();
-        $process = proc_open(['chromedriver', "--port={$port}"], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
+        $process = proc_open(
+            ['chromedriver', "--port={$port}"],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+            $pipes,
+        );
         if ($process === false) {
             throw new RuntimeException('ChromeDriver does not start.');
         }
         Ports::wait($port);
         $profile = sys_get_temp_dir().'/nessmark-chromium-'.bin2hex(random_bytes(6));
-        $options = (new ChromeOptions)->addArguments([
-            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', "--user-data-dir={$profile}", "--window-size={$width},{$height}",
+        $options = (new ChromeOptions())->addArguments([
+            '--headless',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            "--user-data-dir={$profile}",
+            "--window-size={$width},{$height}",
         ]);
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
         $driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities, 30_000, 60_000);

@@ -58,7 +58,12 @@ final readonly class CounterPage
      */
     public function remember(array $hand): self
     {
-        $this->browser->executeScript('const kept = JSON.parse(sessionStorage.getItem("nessmark.draft.asks")); Object.assign(kept.list[kept.at], { hand: arguments[0], choice: null, texts: {}, tab: "piece" }); sessionStorage.setItem("nessmark.draft.asks", JSON.stringify(kept))', [$hand]);
+        $this->browser->executeScript(
+            'const kept = JSON.parse(sessionStorage.getItem("nessmark.draft.asks"));'.
+            'Object.assign(kept.list[kept.at], { hand: arguments[0], choice: null, texts: {}, tab: "piece" });'.
+            'sessionStorage.setItem("nessmark.draft.asks", JSON.stringify(kept))',
+            [$hand],
+        );
 
         return $this;
     }
@@ -66,7 +71,11 @@ final readonly class CounterPage
     /** Puts an hour into the clock; its keys depend on the browser's language. */
     public function eatsAt(string $clock): self
     {
-        $this->browser->executeScript('const field = document.querySelector("[data-testid=eat-at]"); field.value = arguments[0]; field.dispatchEvent(new Event("input", { bubbles: true }))', [$clock]);
+        $this->browser->executeScript(
+            'const field = document.querySelector("[data-testid=eat-at]");'.
+            'field.value = arguments[0]; field.dispatchEvent(new Event("input", { bubbles: true }))',
+            [$clock],
+        );
 
         return $this;
     }
@@ -76,7 +85,12 @@ final readonly class CounterPage
     {
         $before = $this->text('match-head').($this->has('ticket') ? $this->text('ticket') : '');
         $this->type('ask-line', $line);
-        $this->browser->wait(15, 50)->until(fn (): bool => $this->part('matches')->getAttribute('aria-busy') === 'false' && $this->text('match-head').($this->has('ticket') ? $this->text('ticket') : '') !== $before);
+        $this->browser
+            ->wait(15, 50)
+            ->until(
+                fn (): bool => $this->part('matches')->getAttribute('aria-busy') === 'false' &&
+                    $this->text('match-head').($this->has('ticket') ? $this->text('ticket') : '') !== $before,
+            );
 
         return $this;
     }
@@ -94,7 +108,10 @@ final readonly class CounterPage
     /** @return list<string> the text of each match on show, the best first */
     public function matches(): array
     {
-        return array_map(static fn (WebDriverElement $match): string => $match->getText(), $this->browser->findElements(self::by('match')));
+        return array_map(
+            static fn (WebDriverElement $match): string => $match->getText(),
+            $this->browser->findElements(self::by('match')),
+        );
     }
 
     /** Presses one key; with a part named, again and again until the focus is inside it (a prefix of its test id will do). */
@@ -102,7 +119,12 @@ final readonly class CounterPage
     {
         for ($i = 0; $i < 80; $i++) {
             $this->browser->getKeyboard()->sendKeys($key);
-            if ($untilIn === null || $this->browser->executeScript('return document.activeElement.closest(`[data-testid^="${arguments[0]}"]`) !== null', [$untilIn]) === true) {
+            if (
+                $untilIn === null ||
+                $this->browser->executeScript('return document.activeElement.closest(`[data-testid^="${arguments[0]}"]`) !== null', [
+                    $untilIn,
+                ]) === true
+            ) {
                 return $this;
             }
         }
@@ -112,10 +134,14 @@ final readonly class CounterPage
     /** Waits until a complaint with these words is on the page. */
     public function complains(string $words): self
     {
-        $this->browser->wait(10, 50)->until(fn (): bool => array_filter(
-            $this->browser->findElements(WebDriverBy::cssSelector('.wrong, [data-testid="problem"]')),
-            static fn (WebDriverElement $element): bool => str_contains($element->getText(), $words),
-        ) !== []);
+        $this->browser
+            ->wait(10, 50)
+            ->until(
+                fn (): bool => array_filter(
+                    $this->browser->findElements(WebDriverBy::cssSelector('.wrong, [data-testid="problem"]')),
+                    static fn (WebDriverElement $element): bool => str_contains($element->getText(), $words),
+                ) !== [],
+            );
 
         return $this;
     }
@@ -131,7 +157,13 @@ final readonly class CounterPage
     public function chooseCut(string $find, string $words): self
     {
         $this->type('find-cut', $find);
-        $this->browser->wait(10, 50)->until(fn (): bool => $this->part('cuts')->findElements(WebDriverBy::xpath(".//label[contains(normalize-space(.), '{$words}')]")) !== []);
+        $this->browser
+            ->wait(10, 50)
+            ->until(
+                fn (): bool => $this->part('cuts')->findElements(
+                    WebDriverBy::xpath(".//label[contains(normalize-space(.), '{$words}')]"),
+                ) !== [],
+            );
 
         return $this->choose('cuts', $words);
     }

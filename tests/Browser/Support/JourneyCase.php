@@ -47,7 +47,10 @@ abstract class JourneyCase extends TestCase
 
     protected function click(string $testId, string $xpath): void
     {
-        CounterPage::at($this->chromium->driver, self::$application->url)->waitFor($testId)->findElement(WebDriverBy::xpath($xpath))->click();
+        CounterPage::at($this->chromium->driver, self::$application->url)
+            ->waitFor($testId)
+            ->findElement(WebDriverBy::xpath($xpath))
+            ->click();
     }
 
     /** @param  callable(): bool  $until */
@@ -60,11 +63,12 @@ abstract class JourneyCase extends TestCase
     protected function card(?string $href): string
     {
         $pdf = $this->chromium->driver->executeAsyncScript(
-            'const done = arguments[arguments.length - 1]; fetch(arguments[0]).then(async (r) => done(btoa(String.fromCharCode(...new Uint8Array(await r.arrayBuffer())))))',
+            'const done = arguments[arguments.length - 1];'.
+            'fetch(arguments[0]).then(async (r) => done(btoa(String.fromCharCode(...new Uint8Array(await r.arrayBuffer())))))',
             [$href],
         );
 
-        return self::plain((new Parser)->parseContent((string) base64_decode((string) $pdf, true))->getText());
+        return self::plain((new Parser())->parseContent((string) base64_decode((string) $pdf, true))->getText());
     }
 
     protected static function plain(string $text): string

@@ -19,7 +19,12 @@ final class BeforeAndAfterTest extends TestCase
 {
     public function test_what_an_hour_in_the_room_saves_is_what_a_warmer_start_saves(): void
     {
-        $ask = ['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 40, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => 'medium']]];
+        $ask = [
+            'cut' => 'beef-rib-eye-steak',
+            'thickness_mm' => 40,
+            'method' => 'pan',
+            'diners' => [['count' => 2, 'doneness' => 'medium']],
+        ];
         $cold = Counter::open()->ticket($ask);
         $args = $cold['tempering']['args'];
         $warm = Counter::open()->ticket([...$ask, 'start_c' => $args->core_c]);
@@ -44,7 +49,12 @@ final class BeforeAndAfterTest extends TestCase
 
     public function test_what_is_left_over_is_cut_so_thin_that_it_is_cold_in_time_and_no_thinner(): void
     {
-        $keeping = Counter::open()->ticket(['cut' => 'beef-eye-of-round-roast', 'thickness_mm' => 95, 'method' => 'oven_roast', 'diners' => [['count' => 4, 'doneness' => 'well']]])['keeping'];
+        $keeping = Counter::open()->ticket([
+            'cut' => 'beef-eye-of-round-roast',
+            'thickness_mm' => 95,
+            'method' => 'oven_roast',
+            'diners' => [['count' => 4, 'doneness' => 'well']],
+        ])['keeping'];
         $cut = Counter::open()->catalogue->cut('beef-eye-of-round-roast');
         $fridge = Kitchen::from(DataFolder::shipped())->fridgeFace();
         $hours = static function (float $mm, float $toC) use ($cut, $fridge): float {
@@ -62,7 +72,12 @@ final class BeforeAndAfterTest extends TestCase
 
     public function test_what_never_met_the_minimum_is_not_kept(): void
     {
-        $key = static fn (string $word): string => Counter::open()->ticket(['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 25, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => $word]]])['keeping']['key'];
+        $key = static fn (string $word): string => Counter::open()->ticket([
+            'cut' => 'beef-rib-eye-steak',
+            'thickness_mm' => 25,
+            'method' => 'pan',
+            'diners' => [['count' => 2, 'doneness' => $word]],
+        ])['keeping']['key'];
 
         self::assertSame(['keep.nothing', 'keep.whole'], [$key('rare'), $key('well')]);
     }

@@ -58,7 +58,12 @@ final class CustomaryTimesTest extends TestCase
     public function test_a_whole_shoulder_blade_muscle_takes_20_to_25_minutes_on_a_grill_and_a_steak_about_15(): void
     {
         // To medium; no thickness is given.
-        $minutes = static fn (string $cut, float $mm): float => Counter::open()->ticket(['cut' => $cut, 'thickness_mm' => $mm, 'method' => 'grill', 'diners' => [['count' => 2, 'doneness' => 'medium']]])['time']['likely_s'] / 60.0;
+        $minutes = static fn (string $cut, float $mm): float => Counter::open()->ticket([
+            'cut' => $cut,
+            'thickness_mm' => $mm,
+            'method' => 'grill',
+            'diners' => [['count' => 2, 'doneness' => 'medium']],
+        ])['time']['likely_s'] / 60.0;
 
         self::assertEqualsWithDelta(22.5, $minutes('beef-shoulder-tender', 40.0), self::WITHIN * 22.5);
         self::assertEqualsWithDelta(15.0, $minutes('beef-flat-iron-steak', 30.0), self::WITHIN * 15.0);
@@ -80,7 +85,9 @@ final class CustomaryTimesTest extends TestCase
         $cut = Counter::open()->catalogue->cut('beef-burger');
         $thickness = Length::ofMillimetres(17.0);
         $kitchen = Kitchen::from(DataFolder::shipped());
-        $pan = $kitchen->appliance(ApplianceKind::Pan)->face(200.0, Shape::Slab, true, $kitchen->aboveFire(), 1.0, $kitchen->burner(new Fires), Load::of($cut, $thickness));
+        $pan = $kitchen
+            ->appliance(ApplianceKind::Pan)
+            ->face(200.0, Shape::Slab, true, $kitchen->aboveFire(), 1.0, $kitchen->burner(new Fires()), Load::of($cut, $thickness));
         $end = self::cooked('beef-burger', 17.0, new Stage('pan', $pan, $kitchen->aboveFire(), null, 75.0, [225.0]));
 
         self::assertEqualsWithDelta(7.0, $end->end->timeS / 60.0, self::WITHIN * 7.0);
@@ -89,7 +96,13 @@ final class CustomaryTimesTest extends TestCase
     public function test_a_rib_steak_on_the_bone_for_two_takes_about_15_minutes_on_a_hot_tray_at_180_degrees(): void
     {
         // Two hearty portions of 350 g with their bone, of a steak that weighs 20 g a millimetre: 35 mm (arithmetic).
-        $ticket = Counter::open()->ticket(['cut' => 'beef-rib-steak-bone-in', 'thickness_mm' => 35, 'method' => 'sear_then_oven', 'heat_c' => 180, 'diners' => [['count' => 2, 'doneness' => 'medium_rare']]]);
+        $ticket = Counter::open()->ticket([
+            'cut' => 'beef-rib-steak-bone-in',
+            'thickness_mm' => 35,
+            'method' => 'sear_then_oven',
+            'heat_c' => 180,
+            'diners' => [['count' => 2, 'doneness' => 'medium_rare']],
+        ]);
 
         self::assertEqualsWithDelta(15.0, $ticket['stages'][1]['likely_s'] / 60.0, self::WITHIN * 15.0);
     }
@@ -105,8 +118,18 @@ final class CustomaryTimesTest extends TestCase
 
     public function test_fist_sized_pork_on_a_spit_is_at_50_to_55_degrees_after_an_hour_and_a_half_and_done_after_two(): void
     {
-        $core = new CoreTrace(($piece = self::piece('pork-spit-chunks', 80.0))->simulator->grid, $piece->simulator->body->coreAtM, $piece->start->celsius, [5400.0]);
-        $plan = Planner::from(DataFolder::shipped())->plan(Counter::open()->catalogue->cut('pork-spit-chunks'), 80.0, Method::Spit, new Setting(140.0, 71.0));
+        $core = new CoreTrace(
+            ($piece = self::piece('pork-spit-chunks', 80.0))->simulator->grid,
+            $piece->simulator->body->coreAtM,
+            $piece->start->celsius,
+            [5400.0],
+        );
+        $plan = Planner::from(DataFolder::shipped())->plan(
+            Counter::open()->catalogue->cut('pork-spit-chunks'),
+            80.0,
+            Method::Spit,
+            new Setting(140.0, 71.0),
+        );
         $ends = $piece->simulator->run($piece->start, [...$plan->before, $plan->open->endingAtCore(71.0)], [$core]);
 
         self::assertEqualsWithDelta(52.5, $core->series[0][1], 6.0);
@@ -126,9 +149,15 @@ final class CustomaryTimesTest extends TestCase
 
     public function test_iron_at_285_degrees_falls_by_some_80_when_game_steaks_go_in_and_heavier_metal_by_less(): void
     {
-        $fall = static fn (string $pan, int $diners): float => 285.0 - Counter::open()->ticket([
-            'cut' => 'venison-loin-steak', 'thickness_mm' => 25, 'method' => 'pan', 'heat_c' => 285, 'fires' => ['pan' => $pan], 'diners' => [['count' => $diners, 'doneness' => 'medium_rare']],
-        ])['stages'][0]['metal_falls_to_c'];
+        $fall = static fn (string $pan, int $diners): float => 285.0 -
+            Counter::open()->ticket([
+                'cut' => 'venison-loin-steak',
+                'thickness_mm' => 25,
+                'method' => 'pan',
+                'heat_c' => 285,
+                'fires' => ['pan' => $pan],
+                'diners' => [['count' => $diners, 'doneness' => 'medium_rare']],
+            ])['stages'][0]['metal_falls_to_c'];
 
         self::assertEqualsWithDelta(80.0, $fall('cast_iron', 4), 25.0);
         self::assertLessThan($fall('cast_iron', 4), $fall('cast_iron', 1), 'a crowded pan falls further');
@@ -137,7 +166,14 @@ final class CustomaryTimesTest extends TestCase
 
     public function test_a_fan_oven_set_20_degrees_lower_cooks_as_fast_as_a_still_one(): void
     {
-        $seconds = static fn (string $oven, float $heatC): float => Counter::open()->ticket(['cut' => 'beef-eye-of-round-roast', 'thickness_mm' => 95, 'method' => 'oven_roast', 'heat_c' => $heatC, 'fires' => ['oven' => $oven], 'diners' => [['count' => 4, 'doneness' => 'medium']]])['time']['likely_s'];
+        $seconds = static fn (string $oven, float $heatC): float => Counter::open()->ticket([
+            'cut' => 'beef-eye-of-round-roast',
+            'thickness_mm' => 95,
+            'method' => 'oven_roast',
+            'heat_c' => $heatC,
+            'fires' => ['oven' => $oven],
+            'diners' => [['count' => 4, 'doneness' => 'medium']],
+        ])['time']['likely_s'];
 
         self::assertEqualsWithDelta(1.0, $seconds('fan', 160.0) / $seconds('still', 180.0), 0.1);
     }
@@ -160,7 +196,12 @@ final class CustomaryTimesTest extends TestCase
     public function test_joints_and_birds_roast_in_the_printed_times(array $row): void
     {
         $build = Counter::open()->catalogue->cut($row['cut'])->build;
-        $minutes = self::roasted($row['cut'], $build->typicalMm * ($row['grams'] / $build->typicalG) ** (1 / 3), (float) $row['oven_c'], (float) $row['core_c']);
+        $minutes = self::roasted(
+            $row['cut'],
+            $build->typicalMm * ($row['grams'] / $build->typicalG) ** (1 / 3),
+            (float) $row['oven_c'],
+            (float) $row['core_c'],
+        );
         $isInRange = $minutes >= (1.0 - self::WITHIN) * $row['low_min'] && $minutes <= (1.0 + self::WITHIN) * $row['high_min'];
 
         self::assertSame($row['computed_min'] === '', $isInRange, round($minutes)." min; {$row['source']}");
@@ -174,9 +215,21 @@ final class CustomaryTimesTest extends TestCase
         yield 'thick steak in a pan' => [['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 40, 'method' => 'pan'], 3.0, 6.0];
         yield 'thick steak on a grill' => [['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 45, 'method' => 'grill'], 3.0, 6.0];
         yield 'rump, seared, then oven' => [['cut' => 'lamb-rump', 'thickness_mm' => 45, 'method' => 'sear_then_oven'], 3.0, 6.0];
-        yield 'rolled leg at 170 °C' => [['cut' => 'lamb-leg-rolled', 'thickness_mm' => 100, 'method' => 'oven_roast', 'heat_c' => 170], 3.0, 7.0];
-        yield 'large joint in a hot oven' => [['cut' => 'beef-standing-rib', 'thickness_mm' => 130, 'method' => 'oven_roast', 'heat_c' => 210], 5.0, 12.0];
-        yield 'joint in a low oven' => [['cut' => 'beef-eye-of-round-roast', 'thickness_mm' => 90, 'method' => 'oven_roast', 'heat_c' => 95], 0.0, 2.0];
+        yield 'rolled leg at 170 °C' => [
+            ['cut' => 'lamb-leg-rolled', 'thickness_mm' => 100, 'method' => 'oven_roast', 'heat_c' => 170],
+            3.0,
+            7.0,
+        ];
+        yield 'large joint in a hot oven' => [
+            ['cut' => 'beef-standing-rib', 'thickness_mm' => 130, 'method' => 'oven_roast', 'heat_c' => 210],
+            5.0,
+            12.0,
+        ];
+        yield 'joint in a low oven' => [
+            ['cut' => 'beef-eye-of-round-roast', 'thickness_mm' => 90, 'method' => 'oven_roast', 'heat_c' => 95],
+            0.0,
+            2.0,
+        ];
         yield 'water bath' => [['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'method' => 'water_bath'], 0.0, 0.0];
     }
 
@@ -190,7 +243,10 @@ final class CustomaryTimesTest extends TestCase
         self::assertLessThanOrEqual($toK, $riseK);
     }
 
-    /** @return Generator<string, array{Method, float, float, float}> method, mm, setting °C, minutes to medium rare or medium (63 to 71 °C) */
+    /**
+     * @return Generator<string, array{Method, float, float, float}> method, mm, setting °C, minutes to medium rare or medium (63 to 71
+     * °C)
+     */
     public static function charted(): Generator
     {
         yield 'skillet, 19 mm, medium heat' => [Method::Pan, 19.0, 190.0, 9.0];
@@ -206,9 +262,18 @@ final class CustomaryTimesTest extends TestCase
     {
         // Cookery charts of the US beef industry, rib eye, middle of the printed range; from memory. Pulled at 63 °C, half-way to its end.
         $piece = self::piece('beef-rib-eye-steak', $mm);
-        $plan = Planner::from(DataFolder::shipped())->plan(Counter::open()->catalogue->cut('beef-rib-eye-steak'), $mm, $method, new Setting($heatC, 63.0));
+        $plan = Planner::from(DataFolder::shipped())->plan(
+            Counter::open()->catalogue->cut('beef-rib-eye-steak'),
+            $mm,
+            $method,
+            new Setting($heatC, 63.0),
+        );
 
-        self::assertEqualsWithDelta($minutes, (PullFinder::atCore($piece->simulator, $piece->start, $plan, 63.0)->end->timeS ?? NAN) / 60.0, self::WITHIN * $minutes);
+        self::assertEqualsWithDelta(
+            $minutes,
+            (PullFinder::atCore($piece->simulator, $piece->start, $plan, 63.0)->end->timeS ?? NAN) / 60.0,
+            self::WITHIN * $minutes,
+        );
     }
 
     /**
@@ -218,8 +283,21 @@ final class CustomaryTimesTest extends TestCase
      */
     public static function knownDeviations(): Generator
     {
-        yield 'a beef joint at 180 °C rises 3 to 7 °C' => [5.0, 10.9, static fn (): float => Counter::open()->ticket(['cut' => 'beef-eye-of-round-roast', 'thickness_mm' => 90, 'method' => 'oven_roast', 'heat_c' => 180])['carry_over_k']];
-        yield 'boned, stuffed leg of lamb at 218 °C: 45 min to medium' => [45.0, 61.0, static fn (): float => self::roasted('lamb-leg-stuffed', 90.0, 218.0, 55.0)];
+        yield 'a beef joint at 180 °C rises 3 to 7 °C' => [
+            5.0,
+            10.9,
+            static fn (): float => Counter::open()->ticket([
+                'cut' => 'beef-eye-of-round-roast',
+                'thickness_mm' => 90,
+                'method' => 'oven_roast',
+                'heat_c' => 180,
+            ])['carry_over_k'],
+        ];
+        yield 'boned, stuffed leg of lamb at 218 °C: 45 min to medium' => [
+            45.0,
+            61.0,
+            static fn (): float => self::roasted('lamb-leg-stuffed', 90.0, 218.0, 55.0),
+        ];
     }
 
     /**
@@ -228,8 +306,11 @@ final class CustomaryTimesTest extends TestCase
      * @param  callable(): float  $figure
      */
     #[DataProvider('knownDeviations')]
-    public function test_a_known_deviation_from_custom_is_as_large_as_written_down(float $customary, float $computed, callable $figure): void
-    {
+    public function test_a_known_deviation_from_custom_is_as_large_as_written_down(
+        float $customary,
+        float $computed,
+        callable $figure,
+    ): void {
         $now = $figure();
 
         self::assertEqualsWithDelta($computed, $now, 0.05 * $computed);
@@ -248,7 +329,10 @@ final class CustomaryTimesTest extends TestCase
         $kitchen = Kitchen::from(DataFolder::shipped());
         $fire = $kitchen->appliance(ApplianceKind::Grill)->face(230.0, Shape::Slab, false, $kitchen->aboveFire());
         $piece = self::piece($slug, $mm, $other);
-        $end = $piece->simulator->runStage($piece->start, new Stage('grill', $fire, $kitchen->aboveFire(), null, $coreC, $flipAtS, $flipEveryS));
+        $end = $piece->simulator->runStage(
+            $piece->start,
+            new Stage('grill', $fire, $kitchen->aboveFire(), null, $coreC, $flipAtS, $flipEveryS),
+        );
         $core = new CoreTrace($piece->simulator->grid, $piece->simulator->body->coreAtM, $end->end->celsius);
         $piece->simulator->runStage($end->end, new Stage('rest', $kitchen->restingFace(), $kitchen->restingFace(), 300.0), [$core]);
 
@@ -265,7 +349,12 @@ final class CustomaryTimesTest extends TestCase
     private static function roasted(string $slug, float $mm, float $heatC, float $coreC): float
     {
         $piece = self::piece($slug, $mm);
-        $plan = Planner::from(DataFolder::shipped())->plan(Counter::open()->catalogue->cut($slug), $mm, Method::OvenRoast, new Setting($heatC, $coreC));
+        $plan = Planner::from(DataFolder::shipped())->plan(
+            Counter::open()->catalogue->cut($slug),
+            $mm,
+            Method::OvenRoast,
+            new Setting($heatC, $coreC),
+        );
 
         return (PullFinder::atCore($piece->simulator, $piece->start, $plan, $coreC)->end->timeS ?? NAN) / 60.0;
     }

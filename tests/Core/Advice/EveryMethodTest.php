@@ -68,13 +68,23 @@ final class EveryMethodTest extends TestCase
 
     /** @param  list<string>  $stages */
     #[DataProvider('cooked')]
-    public function test_its_lines_stand_in_the_order_of_the_clock_and_have_their_words(Method $method, string $cut, float $mm, array $stages): void
-    {
+    public function test_its_lines_stand_in_the_order_of_the_clock_and_have_their_words(
+        Method $method,
+        string $cut,
+        float $mm,
+        array $stages,
+    ): void {
         $ticket = Counter::open()->ticket(['cut' => $cut, 'thickness_mm' => $mm, 'method' => $method->value, 'thin_mm' => 0.8 * $mm]);
         $times = array_column($ticket['timeline'], 'at_s');
         $sorted = $times;
         sort($sorted);
-        $said = [...array_column($ticket['timeline'], 'do'), ...$ticket['cautions'], ...$ticket['doubts'], $ticket['keeping'], ...($ticket['tempering'] === null ? [] : [$ticket['tempering']])];
+        $said = [
+            ...array_column($ticket['timeline'], 'do'),
+            ...$ticket['cautions'],
+            ...$ticket['doubts'],
+            $ticket['keeping'],
+            ...$ticket['tempering'] === null ? [] : [$ticket['tempering']],
+        ];
 
         self::assertSame($sorted, $times);
         foreach ($said as $phrase) {
@@ -127,7 +137,11 @@ final class EveryMethodTest extends TestCase
             foreach ($ticket['effects'] as $effect) {
                 self::assertGreaterThanOrEqual(-1.0, $effect['change_s'], "{$method->value} {$effect['input']}");
             }
-            self::assertSame($method->driesTheSurface() && $ticket['pull_by'] !== 'fork', in_array('surface', array_column($ticket['effects'], 'input'), true), $method->value);
+            self::assertSame(
+                $method->driesTheSurface() && $ticket['pull_by'] !== 'fork',
+                in_array('surface', array_column($ticket['effects'], 'input'), true),
+                $method->value,
+            );
         }
     }
 
@@ -135,6 +149,12 @@ final class EveryMethodTest extends TestCase
     {
         $this->expectException(InputRefused::class);
         $this->expectExceptionMessage('allowed.faster_way');
-        Counter::open()->ticket(['cut' => 'beef-strip-steak', 'thickness_mm' => 60, 'method' => 'pan', 'heat_c' => 120, 'diners' => [['count' => 2, 'doneness' => 'official_minimum']]]);
+        Counter::open()->ticket([
+            'cut' => 'beef-strip-steak',
+            'thickness_mm' => 60,
+            'method' => 'pan',
+            'heat_c' => 120,
+            'diners' => [['count' => 2, 'doneness' => 'official_minimum']],
+        ]);
     }
 }

@@ -17,16 +17,26 @@ final class PiecesTest extends TestCase
 {
     private const STEAKS = ['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'method' => 'pan'];
 
-    private const EATERS = [['count' => 3, 'doneness' => 'medium_rare'], ['count' => 1, 'doneness' => 'well'], ['count' => 1, 'doneness' => 'medium_rare', 'avoid' => ['chilli']]];
+    private const EATERS = [
+        ['count' => 3, 'doneness' => 'medium_rare'],
+        ['count' => 1, 'doneness' => 'well'],
+        ['count' => 1, 'doneness' => 'medium_rare', 'avoid' => ['chilli']],
+    ];
 
     public function test_who_eats_alike_shares_and_who_does_not_has_a_mark(): void
     {
         $pieces = self::ticket(self::EATERS)['pieces'];
 
-        self::assertSame([['A', 3], ['B', 1], ['C', 1]], array_map(static fn (array $piece): array => [$piece['mark'], $piece['diners']], $pieces));
+        self::assertSame(
+            [['A', 3], ['B', 1], ['C', 1]],
+            array_map(static fn (array $piece): array => [$piece['mark'], $piece['diners']], $pieces),
+        );
         self::assertSame([[], [], ['chilli']], array_column($pieces, 'avoid'));
         self::assertSame([], self::ticket([['count' => 5, 'doneness' => 'medium_rare']])['pieces']);
-        self::assertSame([], self::ticket([['count' => 2, 'doneness' => 'well'], ['count' => 1, 'doneness' => 'well', 'appetite' => 'hearty']])['pieces']); // more of it, not another way
+        self::assertSame(
+            [],
+            self::ticket([['count' => 2, 'doneness' => 'well'], ['count' => 1, 'doneness' => 'well', 'appetite' => 'hearty']])['pieces'],
+        ); // more of it, not another way
     }
 
     public function test_each_piece_is_cooked_as_it_would_be_alone(): void
@@ -50,7 +60,10 @@ final class PiecesTest extends TestCase
         $sorted = $clocks;
         sort($sorted);
         self::assertSame($sorted, $clocks);
-        self::assertSame(2, count(array_filter($ticket['timeline'], static fn (array $line): bool => $line['do']['key'] === 'do.piece_on')));
+        self::assertSame(
+            2,
+            count(array_filter($ticket['timeline'], static fn (array $line): bool => $line['do']['key'] === 'do.piece_on')),
+        );
     }
 
     public function test_the_verdict_is_as_strict_as_the_strictest_and_each_piece_keeps_its_own(): void
@@ -59,19 +72,31 @@ final class PiecesTest extends TestCase
         self::assertSame(['stop', ['clear', 'stop']], [$ticket['verdict']['level'], array_column($ticket['pieces'], 'verdict')]);
         self::assertFalse($ticket['verdict']['may_be_handed_over']);
 
-        $mended = self::ticket([['count' => 2, 'doneness' => 'rare'], ['count' => 1, 'doneness' => 'official_minimum', 'at_risk' => true]]);
+        $mended = self::ticket([
+            ['count' => 2, 'doneness' => 'rare'],
+            ['count' => 1, 'doneness' => 'official_minimum', 'at_risk' => true],
+        ]);
         self::assertSame(['caution', ['caution', 'clear']], [$mended['verdict']['level'], array_column($mended['pieces'], 'verdict')]);
     }
 
     public function test_amounts_and_price_are_of_all_together(): void
     {
-        $lot = (new LotReader(TodaysCase::open()->catalogue, GradeTable::from(DataFolder::shipped())))->read(['number' => 'B1', 'cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'weight_g' => 4000, 'price_per_kg' => 38]);
+        $lot = (new LotReader(TodaysCase::open()->catalogue, GradeTable::from(DataFolder::shipped())))->read([
+            'number' => 'B1',
+            'cut' => 'beef-rib-eye-steak',
+            'thickness_mm' => 30,
+            'weight_g' => 4000,
+            'price_per_kg' => 38,
+        ]);
         $ask = Counter::open()->reader->read([...self::STEAKS, 'diners' => self::EATERS, 'lot' => 'B1'], lot: $lot);
         $ticket = Json::of(Counter::open()->tickets->advise($ask, 'GBP'));
 
         self::assertSame([5, 950.0], [$ticket['amounts']['diners'], $ticket['amounts']['raw_g']]); // 5 × 190
         self::assertSame(950.0, array_sum(array_column($ticket['pieces'], 'raw_g')));
-        self::assertSame(['lot' => 'B1', 'currency' => 'GBP', 'per_kg' => 38.0, 'total' => 36.1, 'a_head' => 7.22], array_diff_key($ticket['price'], ['cooked_100g' => 0]));
+        self::assertSame(
+            ['lot' => 'B1', 'currency' => 'GBP', 'per_kg' => 38.0, 'total' => 36.1, 'a_head' => 7.22],
+            array_diff_key($ticket['price'], ['cooked_100g' => 0]),
+        );
     }
 
     public function test_by_weight_each_share_has_its_part_of_it(): void
@@ -83,7 +108,12 @@ final class PiecesTest extends TestCase
 
     public function test_pieces_are_counted_in_halves_and_come_within_a_quarter_of_the_weight(): void
     {
-        $amounts = static fn (int $diners): array => Counter::open()->ticket(['cut' => 'lamb-rump', 'thickness_mm' => 45, 'method' => 'pan', 'diners' => [['count' => $diners]]])['amounts'];
+        $amounts = static fn (int $diners): array => Counter::open()->ticket([
+            'cut' => 'lamb-rump',
+            'thickness_mm' => 45,
+            'method' => 'pan',
+            'diners' => [['count' => $diners]],
+        ])['amounts'];
         $halves = 0;
         foreach (range(2, 9) as $diners) {
             ['pieces' => $pieces, 'piece_g' => $pieceG, 'raw_g' => $rawG] = $amounts($diners);

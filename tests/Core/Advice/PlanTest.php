@@ -54,7 +54,13 @@ final class PlanTest extends TestCase
 
     public function test_thin_pieces_are_turned_twice_as_often(): void
     {
-        self::assertSame([30.0, 60.0], [self::plan('beef-rib-eye-steak', 12.0, Method::Pan)->open->flipEveryS, self::plan('beef-rib-eye-steak', 25.0, Method::Pan)->open->flipEveryS]);
+        self::assertSame(
+            [30.0, 60.0],
+            [
+                self::plan('beef-rib-eye-steak', 12.0, Method::Pan)->open->flipEveryS,
+                self::plan('beef-rib-eye-steak', 25.0, Method::Pan)->open->flipEveryS,
+            ],
+        );
     }
 
     public function test_only_a_fire_under_a_slab_needs_turning(): void
@@ -73,7 +79,12 @@ final class PlanTest extends TestCase
 
     public function test_lean_meat_in_a_pan_is_basted_in_its_last_minute_and_fat_meat_is_not(): void
     {
-        $lines = static fn (string $cut, string $method): array => Counter::open()->ticket(['cut' => $cut, 'thickness_mm' => 30, 'method' => $method, 'diners' => [['count' => 2, 'doneness' => 'medium_rare']]])['timeline'];
+        $lines = static fn (string $cut, string $method): array => Counter::open()->ticket([
+            'cut' => $cut,
+            'thickness_mm' => 30,
+            'method' => $method,
+            'diners' => [['count' => 2, 'doneness' => 'medium_rare']],
+        ])['timeline'];
         $keys = static fn (array $lines): array => array_map(static fn (array $line): string => $line['do']['key'], $lines);
         $lean = $lines('venison-loin-steak', 'pan');
         $at = array_search('do.baste', $keys($lean), true);
@@ -89,14 +100,23 @@ final class PlanTest extends TestCase
     {
         $planner = Planner::from(DataFolder::shipped());
 
-        self::assertGreaterThan($planner->usualHeatC(Method::OvenRoast, 57.0, new Fires(['oven' => 'fan'])), $planner->usualHeatC(Method::OvenRoast, 57.0));
-        self::assertSame(115.0, $planner->usualHeatC(Method::Braise, 90.0, new Fires(['pot' => 'pressure'])), 'a pressure pot has no 95 °C');
+        self::assertGreaterThan(
+            $planner->usualHeatC(Method::OvenRoast, 57.0, new Fires(['oven' => 'fan'])),
+            $planner->usualHeatC(Method::OvenRoast, 57.0),
+        );
+        self::assertSame(
+            115.0,
+            $planner->usualHeatC(Method::Braise, 90.0, new Fires(['pot' => 'pressure'])),
+            'a pressure pot has no 95 °C',
+        );
     }
 
     public function test_a_round_piece_takes_the_fire_over_a_share_of_its_girth(): void
     {
         $kitchen = Kitchen::from(DataFolder::shipped());
-        $face = static fn (Shape $shape): float => $kitchen->appliance(ApplianceKind::Pan)->face(200.0, $shape, false, $kitchen->aboveFire())->ambientC;
+        $face = static fn (Shape $shape): float => $kitchen
+            ->appliance(ApplianceKind::Pan)
+            ->face(200.0, $shape, false, $kitchen->aboveFire())->ambientC;
 
         self::assertLessThan($face(Shape::Slab), $face(Shape::Cylinder));
     }
@@ -136,11 +156,23 @@ final class PlanTest extends TestCase
     {
         $planner = Planner::from(DataFolder::shipped());
 
-        return $planner->plan(Counter::open()->catalogue->cut($slug), $mm, $method, new Setting($planner->usualHeatC($method, 57.0), 57.0));
+        return $planner->plan(
+            Counter::open()->catalogue->cut($slug),
+            $mm,
+            $method,
+            new Setting($planner->usualHeatC($method, 57.0), 57.0),
+        );
     }
 
     private static function piece(string $slug, float $mm, float $startC): Specimen
     {
-        return Specimen::of(Counter::open()->catalogue->cut($slug), Length::ofMillimetres($mm), $startC, Surface::Patted, Simulator::CELLS, 0.005);
+        return Specimen::of(
+            Counter::open()->catalogue->cut($slug),
+            Length::ofMillimetres($mm),
+            $startC,
+            Surface::Patted,
+            Simulator::CELLS,
+            0.005,
+        );
     }
 }

@@ -41,7 +41,12 @@ final class SubstitutesTest extends TestCase
 
     public function test_it_is_said_what_changes(): void
     {
-        $rack = array_values(array_filter($this->substitutes('lamb-rack', Method::OvenRoast), static fn (array $one): bool => $one['cut']->slug === 'lamb-loin-boneless'))[0];
+        $rack = array_values(
+            array_filter(
+                $this->substitutes('lamb-rack', Method::OvenRoast),
+                static fn (array $one): bool => $one['cut']->slug === 'lamb-loin-boneless',
+            ),
+        )[0];
         $keys = array_map(static fn (Phrase $phrase): string => $phrase->key, $rack['changes']);
 
         self::assertContains('swap.boneless', $keys);

@@ -42,9 +42,16 @@ final class KitchenTest extends TestCase
     #[TestWith([ApplianceKind::Oven, 'fan', 180.0, 25.0, 50.0])]
     #[TestWith([ApplianceKind::Pan, 'cast_iron', 200.0, 100.0, 300.0])]
     #[TestWith([ApplianceKind::Smoker, null, 110.0, 10.0, 25.0])]
-    public function test_what_a_fire_gives_lies_within_the_handbooks(ApplianceKind $kind, ?string $type, float $heatC, float $leastWM2K, float $mostWM2K): void
-    {
-        $face = self::kitchen()->appliance($kind, new Fires($type === null ? [] : [$kind->value => $type]))->face($heatC, Shape::Slab, false, self::kitchen()->aboveFire());
+    public function test_what_a_fire_gives_lies_within_the_handbooks(
+        ApplianceKind $kind,
+        ?string $type,
+        float $heatC,
+        float $leastWM2K,
+        float $mostWM2K,
+    ): void {
+        $face = self::kitchen()
+            ->appliance($kind, new Fires($type === null ? [] : [$kind->value => $type]))
+            ->face($heatC, Shape::Slab, false, self::kitchen()->aboveFire());
         $felt = $face->intoWM2(60.0) / ($heatC - 60.0);
 
         self::assertGreaterThan($leastWM2K, $felt);
@@ -54,7 +61,10 @@ final class KitchenTest extends TestCase
     public function test_a_broiler_gives_5_to_15_kilowatts_a_square_metre(): void
     {
         // From memory.
-        $flux = self::kitchen()->appliance(ApplianceKind::Broiler)->face(260.0, Shape::Slab, false, self::kitchen()->aboveFire())->intoWM2(60.0);
+        $flux = self::kitchen()
+            ->appliance(ApplianceKind::Broiler)
+            ->face(260.0, Shape::Slab, false, self::kitchen()->aboveFire())
+            ->intoWM2(60.0);
 
         self::assertGreaterThan(5000.0, $flux);
         self::assertLessThan(15_000.0, $flux);
@@ -80,8 +90,16 @@ final class KitchenTest extends TestCase
 
     public function test_a_fiercer_grill_is_hotter_and_quicker_and_a_figure_typed_in_wins(): void
     {
-        $ticket = static fn (array $more): array => Counter::open()->ticket(['cut' => 'beef-strip-steak', 'thickness_mm' => 25, 'method' => 'grill', ...$more]);
-        [$far, $middle, $near] = array_map(static fn (string $level): array => $ticket(['fires' => ['grill' => 'charcoal', 'level' => $level]]), ['far', 'middle', 'near']);
+        $ticket = static fn (array $more): array => Counter::open()->ticket([
+            'cut' => 'beef-strip-steak',
+            'thickness_mm' => 25,
+            'method' => 'grill',
+            ...$more,
+        ]);
+        [$far, $middle, $near] = array_map(
+            static fn (string $level): array => $ticket(['fires' => ['grill' => 'charcoal', 'level' => $level]]),
+            ['far', 'middle', 'near'],
+        );
 
         self::assertSame([170.0, 230.0, 290.0], [$far['heat_c'], $middle['heat_c'], $near['heat_c']]);
         self::assertGreaterThan($middle['time']['likely_s'], $far['time']['likely_s']);
@@ -94,20 +112,35 @@ final class KitchenTest extends TestCase
 
     public function test_under_pressure_a_braise_takes_far_less_time_and_the_ticket_warns(): void
     {
-        $ticket = static fn (string $pot): array => Counter::open()->ticket(['cut' => 'beef-cheek', 'thickness_mm' => 50, 'method' => 'braise', 'fires' => ['pot' => $pot], 'diners' => [['count' => 4]]]);
+        $ticket = static fn (string $pot): array => Counter::open()->ticket([
+            'cut' => 'beef-cheek',
+            'thickness_mm' => 50,
+            'method' => 'braise',
+            'fires' => ['pot' => $pot],
+            'diners' => [['count' => 4]],
+        ]);
         [$lidded, $pressure] = [$ticket('lidded'), $ticket('pressure')];
 
         // A third to a half of the time: common practice, no source.
         self::assertEqualsWithDelta(0.4, $pressure['time']['likely_s'] / $lidded['time']['likely_s'], 0.15);
         self::assertContains('caution.pressure', array_column($pressure['cautions'], 'key'));
         self::assertNotContains('caution.pressure', array_column($lidded['cautions'], 'key'));
-        self::assertLessThanOrEqual(100.0, $pressure['stages'][array_key_last($pressure['stages'])]['core_c'], 'let off, it boils down to what water boils at');
+        self::assertLessThanOrEqual(
+            100.0,
+            $pressure['stages'][array_key_last($pressure['stages'])]['core_c'],
+            'let off, it boils down to what water boils at',
+        );
     }
 
     public function test_more_than_lie_in_the_pan_are_cooked_in_batches(): void
     {
         $ask = ['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 20, 'method' => 'pan'];
-        $crowded = static fn (int $count): array => array_values(array_filter(Counter::open()->ticket([...$ask, 'diners' => [['count' => $count]]])['doubts'], static fn (array $doubt): bool => $doubt['key'] === 'doubt.crowded'));
+        $crowded = static fn (int $count): array => array_values(
+            array_filter(
+                Counter::open()->ticket([...$ask, 'diners' => [['count' => $count]]])['doubts'],
+                static fn (array $doubt): bool => $doubt['key'] === 'doubt.crowded',
+            ),
+        );
 
         self::assertSame([], $crowded(1));
         self::assertLessThan(12, $crowded(12)[0]['args']->pieces);

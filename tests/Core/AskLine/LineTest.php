@@ -23,27 +23,74 @@ final class LineTest extends TestCase
     /** @return Generator<string, array{string, array<string, mixed>}> */
     public static function lines(): Generator
     {
-        $of = static fn (int $count, array $more = []): array => ['count' => $count, 'appetite' => 'usual', 'at_risk' => false, ...$more, 'avoid' => $more['avoid'] ?? []];
-        yield 'all at once' => ['4 rib steak 38mm mr gas 19:30 no mustard budget 12', [
-            'diners' => [$of(4, ['doneness' => 'medium_rare', 'avoid' => ['mustard']])], 'named' => 'rib steak', 'appliances' => ['grill'], 'fires' => ['grill' => 'gas'],
-            'thickness_mm' => 38.0, 'budget' => 12.0, 'eat_at' => '2026-11-25T19:30:00+01:00',
-        ]];
-        yield 'loosely' => ['something for a braise tomorrow, 6, cheap, one pregnant', [
-            'diners' => [$of(5), $of(1, ['at_risk' => true])], 'wants' => ['cheap'], 'methods' => ['braise'], 'eat_at' => '2026-11-26T19:00:00+01:00',
-        ]];
-        yield 'numbers that add up' => ['3 pink 1 medium lamb rump iron+oven 7:30pm', [
-            'diners' => [$of(3, ['doneness' => 'pink']), $of(1, ['doneness' => 'medium'])], 'named' => 'lamb rump', 'appliances' => ['pan', 'oven'], 'fires' => ['pan' => 'cast_iron'],
-            'eat_at' => '2026-11-25T19:30:00+01:00',
-        ]];
-        yield 'some apart from the table' => ['two ribeyes 1 1/2 in medium rare on the bbq tonight, one well done no chilli', [
-            'diners' => [$of(1, ['doneness' => 'medium_rare']), $of(1, ['doneness' => 'well', 'avoid' => ['chilli']])], 'named' => 'ribeyes', 'appliances' => ['grill'],
-            'thickness_mm' => 38.1, 'eat_at' => '2026-11-25T19:00:00+01:00',
-        ]];
+        $of = static fn (int $count, array $more = []): array => [
+            'count' => $count,
+            'appetite' => 'usual',
+            'at_risk' => false,
+            ...$more,
+            'avoid' => $more['avoid'] ?? [],
+        ];
+        yield 'all at once' => [
+            '4 rib steak 38mm mr gas 19:30 no mustard budget 12',
+            [
+                'diners' => [$of(4, ['doneness' => 'medium_rare', 'avoid' => ['mustard']])],
+                'named' => 'rib steak',
+                'appliances' => ['grill'],
+                'fires' => ['grill' => 'gas'],
+                'thickness_mm' => 38.0,
+                'budget' => 12.0,
+                'eat_at' => '2026-11-25T19:30:00+01:00',
+            ],
+        ];
+        yield 'loosely' => [
+            'something for a braise tomorrow, 6, cheap, one pregnant',
+            [
+                'diners' => [$of(5), $of(1, ['at_risk' => true])],
+                'wants' => ['cheap'],
+                'methods' => ['braise'],
+                'eat_at' => '2026-11-26T19:00:00+01:00',
+            ],
+        ];
+        yield 'numbers that add up' => [
+            '3 pink 1 medium lamb rump iron+oven 7:30pm',
+            [
+                'diners' => [$of(3, ['doneness' => 'pink']), $of(1, ['doneness' => 'medium'])],
+                'named' => 'lamb rump',
+                'appliances' => ['pan', 'oven'],
+                'fires' => ['pan' => 'cast_iron'],
+                'eat_at' => '2026-11-25T19:30:00+01:00',
+            ],
+        ];
+        yield 'some apart from the table' => [
+            'two ribeyes 1 1/2 in medium rare on the bbq tonight, one well done no chilli',
+            [
+                'diners' => [$of(1, ['doneness' => 'medium_rare']), $of(1, ['doneness' => 'well', 'avoid' => ['chilli']])],
+                'named' => 'ribeyes',
+                'appliances' => ['grill'],
+                'thickness_mm' => 38.1,
+                'eat_at' => '2026-11-25T19:00:00+01:00',
+            ],
+        ];
         yield 'by weight' => ['2 lb mince', ['diners' => [$of(1)], 'kinds' => ['mince'], 'raw_g' => 907.18]];
-        yield 'within' => ['2 quick fish pan in 25 min', ['diners' => [$of(2)], 'kinds' => ['fish'], 'wants' => ['quick'], 'appliances' => ['pan'], 'eat_at' => '2026-11-25T10:25:00+01:00']];
-        yield 'a weekday' => ['6 hearty 2 small chicken legs oven saturday 13:00', [
-            'diners' => [[...$of(6), 'appetite' => 'hearty'], [...$of(2), 'appetite' => 'small']], 'named' => 'chicken legs', 'appliances' => ['oven'], 'eat_at' => '2026-11-28T13:00:00+01:00',
-        ]];
+        yield 'within' => [
+            '2 quick fish pan in 25 min',
+            [
+                'diners' => [$of(2)],
+                'kinds' => ['fish'],
+                'wants' => ['quick'],
+                'appliances' => ['pan'],
+                'eat_at' => '2026-11-25T10:25:00+01:00',
+            ],
+        ];
+        yield 'a weekday' => [
+            '6 hearty 2 small chicken legs oven saturday 13:00',
+            [
+                'diners' => [[...$of(6), 'appetite' => 'hearty'], [...$of(2), 'appetite' => 'small']],
+                'named' => 'chicken legs',
+                'appliances' => ['oven'],
+                'eat_at' => '2026-11-28T13:00:00+01:00',
+            ],
+        ];
     }
 
     /** @param  array<string, mixed>  $wish */
@@ -59,7 +106,15 @@ final class LineTest extends TestCase
         $chips = TodaysCase::open()->line($line)->chips;
 
         self::assertSame($line, implode(' ', array_map(static fn (Chip $chip): string => $chip->text, $chips)));
-        self::assertSame(['qwz', 'blarg'], array_values(array_map(static fn (Chip $c): string => $c->text, array_filter($chips, static fn (Chip $c): bool => $c->kind === ChipKind::Unknown))));
+        self::assertSame(
+            ['qwz', 'blarg'],
+            array_values(
+                array_map(
+                    static fn (Chip $c): string => $c->text,
+                    array_filter($chips, static fn (Chip $c): bool => $c->kind === ChipKind::Unknown),
+                ),
+            ),
+        );
         $avoid = array_values(array_filter($chips, static fn (Chip $c): bool => $c->kind === ChipKind::Avoid))[0];
         self::assertSame('mustrd', $avoid->value); // kept, in case it is right
         self::assertContains('mustard', $avoid->suggestions);
@@ -77,8 +132,43 @@ final class LineTest extends TestCase
     {
         $writer = new LineWriter(Lexicon::from(DataFolder::shipped()));
         $now = new DateTimeImmutable(TodaysCase::NOW);
-        $words = ['4', '2 pink', '1 well', 'one pregnant', 'two hearty', 'rib eye', 'lamb rump', 'steak', 'fish', '38mm', '1.5in', 'mr', 'medium', 'gas', 'iron+oven', 'pressure pot', 'induction', 'braise', 'sous vide',
-            'cheap', 'special', 'easy', 'budget 12.50', 'max 9', '19:30', 'tomorrow', 'tomorrow 13:00', 'saturday', 'in 2 h', 'no mustard', 'no pork', 'may order', '1.5 kg', 'kids', 'zzz'];
+        $words = [
+            '4',
+            '2 pink',
+            '1 well',
+            'one pregnant',
+            'two hearty',
+            'rib eye',
+            'lamb rump',
+            'steak',
+            'fish',
+            '38mm',
+            '1.5in',
+            'mr',
+            'medium',
+            'gas',
+            'iron+oven',
+            'pressure pot',
+            'induction',
+            'braise',
+            'sous vide',
+            'cheap',
+            'special',
+            'easy',
+            'budget 12.50',
+            'max 9',
+            '19:30',
+            'tomorrow',
+            'tomorrow 13:00',
+            'saturday',
+            'in 2 h',
+            'no mustard',
+            'no pork',
+            'may order',
+            '1.5 kg',
+            'kids',
+            'zzz',
+        ];
         $draw = new Randomizer(new Xoshiro256StarStar(5));
         for ($i = 0; $i < 300; $i++) {
             $line = implode(' ', array_slice($draw->shuffleArray($words), 0, $draw->getInt(1, 9)));
@@ -87,8 +177,14 @@ final class LineTest extends TestCase
             foreach ([false, true] as $isImperial) {
                 $written = $writer->write($wish, $now, $isImperial);
                 $again = self::sorted(TodaysCase::open()->line($written)->wish);
-                foreach (['thickness_mm' => 0.2, 'raw_g' => 5.0] as $figure => $delta) { // inches and pounds are written with two decimals
-                    self::assertEqualsWithDelta($wish[$figure] ?? 0.0, $again[$figure] ?? 0.0, $isImperial ? $delta : 0.0, "{$line} → {$written}");
+                foreach (['thickness_mm' => 0.2, 'raw_g' => 5.0] as $figure => $delta) {
+                    // inches and pounds are written with two decimals
+                    self::assertEqualsWithDelta(
+                        $wish[$figure] ?? 0.0,
+                        $again[$figure] ?? 0.0,
+                        $isImperial ? $delta : 0.0,
+                        "{$line} → {$written}",
+                    );
                     unset($again[$figure]);
                 }
                 self::assertEquals(array_diff_key($wish, ['thickness_mm' => 0, 'raw_g' => 0]), $again, "{$line} → {$written}");

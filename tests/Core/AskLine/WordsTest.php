@@ -20,13 +20,42 @@ final class WordsTest extends TestCase
     /** @return Generator<string, array{string, ChipKind, string}> */
     public static function figures(): Generator
     {
-        foreach (['38mm' => '38', '38 mm' => '38', '3.8cm' => '38', '3,8 cm' => '38', '1.5in' => '38.1', '1 1/2 in' => '38.1', '1½in' => '38.1', '1½"' => '38.1', '2 inches' => '50.8', '.5in' => '12.7', '1 1/4in' => '31.75'] as $said => $mm) {
+        foreach (
+            [
+                '38mm' => '38',
+                '38 mm' => '38',
+                '3.8cm' => '38',
+                '3,8 cm' => '38',
+                '1.5in' => '38.1',
+                '1 1/2 in' => '38.1',
+                '1½in' => '38.1',
+                '1½"' => '38.1',
+                '2 inches' => '50.8',
+                '.5in' => '12.7',
+                '1 1/4in' => '31.75',
+            ] as $said => $mm
+        ) {
             yield $said => [$said, ChipKind::Thickness, $mm];
         }
-        foreach (['800g' => '800', '1.5 kg' => '1500', '2 lb' => '907.18', '8oz' => '226.8', '2 pounds' => '907.18', '1 1/2 lb' => '680.39'] as $said => $g) {
+        $weights = [
+            '800g' => '800', '1.5 kg' => '1500', '2 lb' => '907.18', '8oz' => '226.8',
+            '2 pounds' => '907.18', '1 1/2 lb' => '680.39',
+        ];
+        foreach ($weights as $said => $g) {
             yield $said => [$said, ChipKind::Weight, $g];
         }
-        foreach (['19:30' => '19:30', '7:30pm' => '19:30', '7pm' => '19:00', '7 pm' => '19:00', '12pm' => '12:00', '12am' => '00:00', 'noon' => '12:00', '19h30' => '19:30'] as $said => $clock) {
+        foreach (
+            [
+                '19:30' => '19:30',
+                '7:30pm' => '19:30',
+                '7pm' => '19:00',
+                '7 pm' => '19:00',
+                '12pm' => '12:00',
+                '12am' => '00:00',
+                'noon' => '12:00',
+                '19h30' => '19:30',
+            ] as $said => $clock
+        ) {
             yield $said => [$said, ChipKind::Clock, $clock];
         }
         foreach (['in 30 min' => '1800', 'in 2 h' => '7200', 'in 1.5 hours' => '5400', 'in 45min' => '2700'] as $said => $s) {
@@ -35,7 +64,16 @@ final class WordsTest extends TestCase
         foreach (['budget 12' => '12', 'max 12.50' => '12.5', 'under €9' => '9', 'budget 7,5' => '7.5'] as $said => $money) {
             yield $said => [$said, ChipKind::Budget, $money];
         }
-        foreach (['today' => '2026-11-25', 'tonight' => '2026-11-25', 'tomorrow' => '2026-11-26', 'saturday' => '2026-11-28', 'wednesday' => '2026-12-02', '2026-12-24' => '2026-12-24'] as $said => $day) {
+        foreach (
+            [
+                'today' => '2026-11-25',
+                'tonight' => '2026-11-25',
+                'tomorrow' => '2026-11-26',
+                'saturday' => '2026-11-28',
+                'wednesday' => '2026-12-02',
+                '2026-12-24' => '2026-12-24',
+            ] as $said => $day
+        ) {
             yield $said => [$said, ChipKind::Day, $day];
         }
         foreach (['four' => '4', 'dozen' => '12', '7' => '7', '3x' => '3'] as $said => $count) {
@@ -79,15 +117,35 @@ final class WordsTest extends TestCase
     {
         $kinds = Kinds::from(DataFolder::shipped());
         foreach ($kinds->words() as $word) {
-            self::assertContains([ChipKind::Kind, $word], array_map(static fn (Chip $chip): array => [$chip->kind, $chip->value], TodaysCase::open()->line($word)->chips), $word);
-            self::assertNotSame([], array_filter(TodaysCase::open()->catalogue->cuts(), static fn ($cut): bool => $kinds->kind($word)?->holds($cut) === true), $word);
+            self::assertContains(
+                [ChipKind::Kind, $word],
+                array_map(static fn (Chip $chip): array => [$chip->kind, $chip->value], TodaysCase::open()->line($word)->chips),
+                $word,
+            );
+            self::assertNotSame(
+                [],
+                array_filter(TodaysCase::open()->catalogue->cuts(), static fn ($cut): bool => $kinds->kind($word)?->holds($cut) === true),
+                $word,
+            );
         }
     }
 
     public function test_a_name_of_the_counter_is_read_whole(): void
     {
-        foreach (['Feather blade, seam in' => 'feather blade', 'venison haunch steak' => 'venison haunch steak', 'butterflied leg' => 'butterflied leg', 'sea bass whole' => 'sea bass whole'] as $said => $name) {
-            $named = array_values(array_filter(TodaysCase::open()->line("2 {$said} tomorrow")->chips, static fn (Chip $chip): bool => $chip->kind === ChipKind::Named));
+        foreach (
+            [
+                'Feather blade, seam in' => 'feather blade',
+                'venison haunch steak' => 'venison haunch steak',
+                'butterflied leg' => 'butterflied leg',
+                'sea bass whole' => 'sea bass whole',
+            ] as $said => $name
+        ) {
+            $named = array_values(
+                array_filter(
+                    TodaysCase::open()->line("2 {$said} tomorrow")->chips,
+                    static fn (Chip $chip): bool => $chip->kind === ChipKind::Named,
+                ),
+            );
             self::assertSame($name, $named[0]->value ?? null, $said);
         }
     }
@@ -106,7 +164,28 @@ final class WordsTest extends TestCase
 
     public function test_the_line_is_bounded_and_nothing_in_it_breaks_the_reader(): void
     {
-        foreach (['', '   ', ',,,', '+++', str_repeat('9', 500), str_repeat('rib eye ', 100), "4 \u{1F969} steak", '<b>4</b>', "4\tsteak\n", 'no', 'in', 'budget', '1/0 in', '99:99', '2026-02-31', '-5 steak', '0 steak', 'no no no'] as $line) {
+        foreach (
+            [
+                '',
+                '   ',
+                ',,,',
+                '+++',
+                str_repeat('9', 500),
+                str_repeat('rib eye ', 100),
+                "4 \u{1F969} steak",
+                '<b>4</b>',
+                "4\tsteak\n",
+                'no',
+                'in',
+                'budget',
+                '1/0 in',
+                '99:99',
+                '2026-02-31',
+                '-5 steak',
+                '0 steak',
+                'no no no',
+            ] as $line
+        ) {
             $chips = TodaysCase::open()->line($line)->chips;
             self::assertLessThanOrEqual(200, count($chips));
             self::assertGreaterThan(0, TodaysCase::open()->line($line)->wish['diners'][0]['count'], $line);

@@ -44,9 +44,9 @@ final class DataTest extends TestCase
     public function test_a_data_file_follows_its_schema(string $file): void
     {
         $read = static fn (string $path): mixed => json_decode((string) file_get_contents(self::DATA.$path));
-        $error = (new Validator)->validate($read("/{$file}.json"), $read("/schema/{$file}.json"))->error();
+        $error = (new Validator())->validate($read("/{$file}.json"), $read("/schema/{$file}.json"))->error();
 
-        self::assertNull($error, $error === null ? '' : (string) json_encode((new ErrorFormatter)->format($error)));
+        self::assertNull($error, $error === null ? '' : (string) json_encode((new ErrorFormatter())->format($error)));
     }
 
     public function test_the_counter_knows_enough_of_every_group(): void
@@ -54,7 +54,8 @@ final class DataTest extends TestCase
         $groups = array_count_values(array_map(static fn (Cut $cut): string => $cut->group->value, Counter::open()->catalogue->cuts()));
 
         self::assertGreaterThanOrEqual(200, array_sum($groups));
-        foreach (['beef' => 60, 'pork' => 35, 'lamb' => 25, 'veal' => 8, 'game' => 25, 'poultry' => 20, 'fish' => 30, 'offal' => 10] as $group => $fewest) {
+        $least = ['beef' => 60, 'pork' => 35, 'lamb' => 25, 'veal' => 8, 'game' => 25, 'poultry' => 20, 'fish' => 30, 'offal' => 10];
+        foreach ($least as $group => $fewest) {
             self::assertGreaterThanOrEqual($fewest, $groups[$group], $group);
         }
     }
@@ -80,7 +81,10 @@ final class DataTest extends TestCase
     {
         $names = AmbiguousNames::from(DataFolder::shipped(), Counter::open()->catalogue);
         $unsettled = array_filter($names->names(), static fn (string $name): bool => $names->question($name) === null);
-        $means = static fn (string $name): array => array_map(static fn (array $meaning): string => $meaning['cut']->slug, $names->of($name)['means'] ?? []);
+        $means = static fn (string $name): array => array_map(
+            static fn (array $meaning): string => $meaning['cut']->slug,
+            $names->of($name)['means'] ?? [],
+        );
 
         self::assertSame([], array_values($unsettled));
         // Common practice, no source: the same words for a muscle to fry and one to braise.
@@ -93,7 +97,11 @@ final class DataTest extends TestCase
         $drawn = json_decode((string) file_get_contents(__DIR__.'/../../../resources/js/features/atlas/drawings.json'), true);
         $animals = DataFolder::shipped()->read('animals.json');
         foreach ($animals->keys() as $animal) {
-            self::assertEqualsCanonicalizing($animals->record($animal)->record('regions')->keys(), array_keys($drawn[$animal]['regions']), $animal);
+            self::assertEqualsCanonicalizing(
+                $animals->record($animal)->record('regions')->keys(),
+                array_keys($drawn[$animal]['regions']),
+                $animal,
+            );
         }
     }
 

@@ -18,16 +18,48 @@ final class SearchTest extends TestCase
 {
     /** What is typed, and the slug that should come first. Written by hand before the search was tried on them. */
     private const QUERIES = [
-        'rib eye' => 'beef-rib-eye-steak', 'ribeye steack' => 'beef-rib-eye-steak', 'scotch filet' => 'beef-rib-eye-steak', 'cote de boeuf' => 'beef-rib-steak-bone-in',
-        'flatiron' => 'beef-flat-iron-steak', 'paleron' => 'beef-feather-blade', 'fether blade' => 'beef-feather-blade', 'hangar steak' => 'beef-hanging-tender',
-        'onglet' => 'beef-hanging-tender', 'nierenzapfen' => 'beef-hanging-tender', 'hampe' => 'beef-outside-skirt', 'entraña' => 'beef-outside-skirt',
-        'bavette aloyau' => 'beef-flap', 'flanc steak' => 'beef-flank-steak', 'picanha' => 'beef-rump-cap', 'tafelspiz' => 'beef-rump-cap', 'tritip' => 'beef-tri-tip',
-        'petit tender' => 'beef-shoulder-tender', 'chuck tender' => 'beef-chuck-tender', 'brisket point' => 'beef-brisket-point', 'joue de boeuf' => 'beef-cheek',
-        'ox tail' => 'beef-oxtail', 'ossobuco' => 'veal-shank-slices', 'wiener schnitzel kalbsschnitzel' => 'veal-escalope', 'baby back rib' => 'pork-back-ribs',
-        'boston but' => 'pork-shoulder-blade', 'secreto iberico' => 'pork-secreto', 'schweinshaxe' => 'pork-knuckle', 'solomillo cerdo' => 'pork-tenderloin',
-        'souris agneau' => 'lamb-hind-shank', 'lammkarree' => 'lamb-rack', 'gigot' => 'lamb-leg-bone-in', 'rehruecken' => 'roe-saddle', 'venison backstrap' => 'venison-backstrap',
-        'pintade' => 'guinea-fowl-whole', 'magret' => 'duck-breast', 'chiken thigh' => 'chicken-thigh', 'cabillaud' => 'cod-fillet', 'salmon colar' => 'salmon-collar',
-        'steinbutt' => 'turbot-whole', 'noix de saint jacques' => 'scallops', 'ris de veau' => 'sweetbreads',
+        'rib eye' => 'beef-rib-eye-steak',
+        'ribeye steack' => 'beef-rib-eye-steak',
+        'scotch filet' => 'beef-rib-eye-steak',
+        'cote de boeuf' => 'beef-rib-steak-bone-in',
+        'flatiron' => 'beef-flat-iron-steak',
+        'paleron' => 'beef-feather-blade',
+        'fether blade' => 'beef-feather-blade',
+        'hangar steak' => 'beef-hanging-tender',
+        'onglet' => 'beef-hanging-tender',
+        'nierenzapfen' => 'beef-hanging-tender',
+        'hampe' => 'beef-outside-skirt',
+        'entraña' => 'beef-outside-skirt',
+        'bavette aloyau' => 'beef-flap',
+        'flanc steak' => 'beef-flank-steak',
+        'picanha' => 'beef-rump-cap',
+        'tafelspiz' => 'beef-rump-cap',
+        'tritip' => 'beef-tri-tip',
+        'petit tender' => 'beef-shoulder-tender',
+        'chuck tender' => 'beef-chuck-tender',
+        'brisket point' => 'beef-brisket-point',
+        'joue de boeuf' => 'beef-cheek',
+        'ox tail' => 'beef-oxtail',
+        'ossobuco' => 'veal-shank-slices',
+        'wiener schnitzel kalbsschnitzel' => 'veal-escalope',
+        'baby back rib' => 'pork-back-ribs',
+        'boston but' => 'pork-shoulder-blade',
+        'secreto iberico' => 'pork-secreto',
+        'schweinshaxe' => 'pork-knuckle',
+        'solomillo cerdo' => 'pork-tenderloin',
+        'souris agneau' => 'lamb-hind-shank',
+        'lammkarree' => 'lamb-rack',
+        'gigot' => 'lamb-leg-bone-in',
+        'rehruecken' => 'roe-saddle',
+        'venison backstrap' => 'venison-backstrap',
+        'pintade' => 'guinea-fowl-whole',
+        'magret' => 'duck-breast',
+        'chiken thigh' => 'chicken-thigh',
+        'cabillaud' => 'cod-fillet',
+        'salmon colar' => 'salmon-collar',
+        'steinbutt' => 'turbot-whole',
+        'noix de saint jacques' => 'scallops',
+        'ris de veau' => 'sweetbreads',
     ];
 
     public function test_forty_queries_with_slips_and_foreign_names_find_their_cut_first(): void
@@ -75,6 +107,9 @@ final class SearchTest extends TestCase
             self::assertSame(Group::Game, $hit->cut->group);
             self::assertLessThan(0.05, $hit->cut->fatFraction());
         }
-        self::assertNotContains('beef-rib-eye-steak', array_map(static fn ($hit): string => $hit->cut->slug, $atlas->find(new AtlasQuery('rib eye', Group::Game))));
+        self::assertNotContains(
+            'beef-rib-eye-steak',
+            array_map(static fn ($hit): string => $hit->cut->slug, $atlas->find(new AtlasQuery('rib eye', Group::Game))),
+        );
     }
 }

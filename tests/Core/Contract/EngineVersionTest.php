@@ -31,7 +31,12 @@ final class EngineVersionTest extends TestCase
             foreach ($row as $i => $figure) {
                 // Another processor may round the last digit of an exponential otherwise; a ticket's figures stay.
                 $off = max(0.11, 0.002 * abs($figure));
-                self::assertEqualsWithDelta($known['figures'][$what][$i], $figure, $off, "{$what}: raise Engine::VERSION, then record its figures with NESSMARK_RAISE_ENGINE=1");
+                self::assertEqualsWithDelta(
+                    $known['figures'][$what][$i],
+                    $figure,
+                    $off,
+                    "{$what}: raise Engine::VERSION, then record its figures with NESSMARK_RAISE_ENGINE=1",
+                );
             }
         }
     }
@@ -43,10 +48,22 @@ final class EngineVersionTest extends TestCase
         foreach (Counter::open()->kinds() as $cut) {
             $offered = Counter::open()->suitability->offered($cut);
             foreach ([$offered[0], $offered[count($offered) - 1]] as $method) {
-                $ticket = Counter::open()->ticket(['cut' => $cut->slug, 'thickness_mm' => $cut->build->typicalMm, 'method' => $method->value, 'diners' => [['count' => 3]]]);
+                $ticket = Counter::open()->ticket([
+                    'cut' => $cut->slug,
+                    'thickness_mm' => $cut->build->typicalMm,
+                    'method' => $method->value,
+                    'diners' => [['count' => 3]],
+                ]);
                 $figures["{$cut->slug} {$method->value}"] = array_map(static fn (mixed $figure): float => (float) $figure, [
-                    $ticket['heat_c'], $ticket['pull_core_c'], $ticket['peak_core_c'], $ticket['time']['likely_s'], $ticket['time']['high_s'], $ticket['rest_s'],
-                    $ticket['losses']['cooking_loss_share'], $ticket['amounts']['raw_g'], $ticket['log_reduction']['core'],
+                    $ticket['heat_c'],
+                    $ticket['pull_core_c'],
+                    $ticket['peak_core_c'],
+                    $ticket['time']['likely_s'],
+                    $ticket['time']['high_s'],
+                    $ticket['rest_s'],
+                    $ticket['losses']['cooking_loss_share'],
+                    $ticket['amounts']['raw_g'],
+                    $ticket['log_reduction']['core'],
                 ]);
             }
         }

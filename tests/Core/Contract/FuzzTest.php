@@ -25,27 +25,98 @@ final class FuzzTest extends TestCase
 
     public function test_any_one_value_of_a_case_replaced_by_rubbish_is_refused_or_computed(): void
     {
-        $keys = [['body'], ['body', 'shape'], ['body', 'thickness_mm'], ['material'], ['material', 'k_w_mk'], ['start_c'], ['stages'], ['stages', 0], ['stages', 0, 'name'],
-            ['stages', 0, 'duration_s'], ['stages', 0, 'flip_every_s'], ['stages', 0, 'flip_at_s'], ['stages', 0, 'faces'], ['stages', 0, 'faces', 'a'], ['stages', 0, 'faces', 'a', 'h_w_m2k'],
-            ['report'], ['report', 'every_s'], ['report', 'bands_c'], ['lethality'], ['lethality', 'z_c'], ['wet_surface'], ['surprise']];
-        $this->limitTo(300)->forAll(Generators::elements($keys), Generators::elements(self::RUBBISH))->then(function (array $path, mixed $rubbish): void {
-            $case = self::replaced([
-                'body' => ['shape' => 'slab', 'thickness_mm' => 20], 'material' => ['k_w_mk' => 0.5, 'rho_kg_m3' => 1000, 'cp_j_kgk' => 3500], 'start_c' => 5,
-                'stages' => [['name' => 'a', 'duration_s' => 120, 'faces' => ['a' => ['h_w_m2k' => 100, 'ambient_c' => 150], 'b' => ['insulated' => true]]]],
-                'report' => ['every_s' => 60], 'lethality' => ['d_ref_s' => 30, 't_ref_c' => 60, 'z_c' => 6],
-            ], $path, $rubbish);
-            $this->computedOrRefused(static fn (): array => SimulationReport::of(SimulationCase::fromArray($case)), (string) $path[0]);
-        });
+        $keys = [
+            ['body'],
+            ['body', 'shape'],
+            ['body', 'thickness_mm'],
+            ['material'],
+            ['material', 'k_w_mk'],
+            ['start_c'],
+            ['stages'],
+            ['stages', 0],
+            ['stages', 0, 'name'],
+            ['stages', 0, 'duration_s'],
+            ['stages', 0, 'flip_every_s'],
+            ['stages', 0, 'flip_at_s'],
+            ['stages', 0, 'faces'],
+            ['stages', 0, 'faces', 'a'],
+            ['stages', 0, 'faces', 'a', 'h_w_m2k'],
+            ['report'],
+            ['report', 'every_s'],
+            ['report', 'bands_c'],
+            ['lethality'],
+            ['lethality', 'z_c'],
+            ['wet_surface'],
+            ['surprise'],
+        ];
+        $this->limitTo(300)
+            ->forAll(Generators::elements($keys), Generators::elements(self::RUBBISH))
+            ->then(function (array $path, mixed $rubbish): void {
+                $case = self::replaced(
+                    [
+                        'body' => ['shape' => 'slab', 'thickness_mm' => 20],
+                        'material' => ['k_w_mk' => 0.5, 'rho_kg_m3' => 1000, 'cp_j_kgk' => 3500],
+                        'start_c' => 5,
+                        'stages' => [
+                            [
+                                'name' => 'a',
+                                'duration_s' => 120,
+                                'faces' => ['a' => ['h_w_m2k' => 100, 'ambient_c' => 150], 'b' => ['insulated' => true]],
+                            ],
+                        ],
+                        'report' => ['every_s' => 60],
+                        'lethality' => ['d_ref_s' => 30, 't_ref_c' => 60, 'z_c' => 6],
+                    ],
+                    $path,
+                    $rubbish,
+                );
+                $this->computedOrRefused(static fn (): array => SimulationReport::of(SimulationCase::fromArray($case)), (string) $path[0]);
+            });
     }
 
     public function test_any_one_value_of_an_ask_replaced_by_rubbish_is_refused_or_computed(): void
     {
-        $keys = [['cut'], ['thickness_mm'], ['start_c'], ['method'], ['heat_c'], ['diners'], ['diners', 0], ['diners', 0, 'count'], ['diners', 0, 'doneness'], ['diners', 0, 'at_risk'],
-            ['diners', 0, 'avoid'], ['appliances'], ['units'], ['profile'], ['schools'], ['schools', 'doneness_words'], ['parasite_frozen'], ['now'], ['eat_at'], ['budget'], ['grade'], ['surface'], ['fires'], ['fires', 'pan'], ['thin_mm'], ['surprise']];
-        $this->limitTo(max(200, self::cases()))->forAll(Generators::elements($keys), Generators::elements(self::RUBBISH))->then(function (array $path, mixed $rubbish): void {
-            $ask = self::replaced(['cut' => 'salmon-loin', 'thickness_mm' => 25, 'method' => 'water_bath', 'diners' => [['count' => 2]]], $path, $rubbish);
-            $this->computedOrRefused(static fn (): array => Json::of(Counter::open()->tickets->advise(Counter::open()->reader->read($ask))), (string) $path[0]);
-        });
+        $keys = [
+            ['cut'],
+            ['thickness_mm'],
+            ['start_c'],
+            ['method'],
+            ['heat_c'],
+            ['diners'],
+            ['diners', 0],
+            ['diners', 0, 'count'],
+            ['diners', 0, 'doneness'],
+            ['diners', 0, 'at_risk'],
+            ['diners', 0, 'avoid'],
+            ['appliances'],
+            ['units'],
+            ['profile'],
+            ['schools'],
+            ['schools', 'doneness_words'],
+            ['parasite_frozen'],
+            ['now'],
+            ['eat_at'],
+            ['budget'],
+            ['grade'],
+            ['surface'],
+            ['fires'],
+            ['fires', 'pan'],
+            ['thin_mm'],
+            ['surprise'],
+        ];
+        $this->limitTo(max(200, self::cases()))
+            ->forAll(Generators::elements($keys), Generators::elements(self::RUBBISH))
+            ->then(function (array $path, mixed $rubbish): void {
+                $ask = self::replaced(
+                    ['cut' => 'salmon-loin', 'thickness_mm' => 25, 'method' => 'water_bath', 'diners' => [['count' => 2]]],
+                    $path,
+                    $rubbish,
+                );
+                $this->computedOrRefused(
+                    static fn (): array => Json::of(Counter::open()->tickets->advise(Counter::open()->reader->read($ask))),
+                    (string) $path[0],
+                );
+            });
     }
 
     public function test_random_valid_cases_are_computed_within_what_surrounds_them(): void
@@ -60,7 +131,11 @@ final class FuzzTest extends TestCase
             $meets = [$case['start_c']];
             foreach ($case['stages'] as $stage) {
                 foreach ($stage['faces'] as $face) {
-                    $meets = [...$meets, $face['fixed_c'] ?? $face['ambient_c'] ?? $case['start_c'], $face['radiant_c'] ?? $case['start_c']];
+                    $meets = [
+                        ...$meets,
+                        $face['fixed_c'] ?? ($face['ambient_c'] ?? $case['start_c']),
+                        $face['radiant_c'] ?? $case['start_c'],
+                    ];
                 }
             }
             $steamC = isset($case['wet_surface']) ? 101.0 : -INF; // where vapour settles it can be hotter than the air
@@ -80,7 +155,14 @@ final class FuzzTest extends TestCase
                 SimulationCase::fromArray($case);
                 self::fail("{$number}: {$key} was taken: ".json_encode($case));
             } catch (InputRefused $refused) {
-                self::assertNotSame([], array_filter(array_column($refused->violations, 'key'), static fn (string $named): bool => str_starts_with($named, $key)), "{$number}: {$key}, but ".$refused->getMessage());
+                self::assertNotSame(
+                    [],
+                    array_filter(
+                        array_column($refused->violations, 'key'),
+                        static fn (string $named): bool => str_starts_with($named, $key),
+                    ),
+                    "{$number}: {$key}, but ".$refused->getMessage(),
+                );
             }
         }
     }

@@ -23,7 +23,14 @@ use Tests\Support\TodaysCase;
 /** One line of the case: read strictly, written back without loss, priced. */
 final class LotReaderTest extends TestCase
 {
-    private const RIB = ['number' => 'B1', 'cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'weight_g' => 3400, 'price_per_kg' => 38.0, 'use_by' => '2026-11-30'];
+    private const RIB = [
+        'number' => 'B1',
+        'cut' => 'beef-rib-eye-steak',
+        'thickness_mm' => 30,
+        'weight_g' => 3400,
+        'price_per_kg' => 38.0,
+        'use_by' => '2026-11-30',
+    ];
 
     public function test_a_line_of_the_table_comes_back_as_it_was(): void
     {
@@ -44,7 +51,8 @@ final class LotReaderTest extends TestCase
         self::assertSame($choice->cut, $again->cut);
         self::assertGreaterThan($select->cut->fatFraction(), $choice->cut->fatFraction());
         self::assertEqualsWithDelta(1.0, array_sum($choice->cut->composition->fractions), 1e-9);
-        self::assertNull($reader->read([...self::RIB, 'number' => 'B4', 'grade' => 'eu_conformation:r'])->fat); // says nothing of fat inside
+        // says nothing of fat inside
+        self::assertNull($reader->read([...self::RIB, 'number' => 'B4', 'grade' => 'eu_conformation:r'])->fat);
     }
 
     public function test_a_needled_lot_is_no_whole_muscle(): void
@@ -93,23 +101,39 @@ final class LotReaderTest extends TestCase
     {
         $lot = self::reader()->read([...self::RIB, 'price_per_kg' => 37.95]);
 
-        self::assertSame([3795, 721, 0, 38], [$lot->priceMinor(Mass::ofGrams(1000.0)), $lot->priceMinor(Mass::ofGrams(190.0)), $lot->priceMinor(Mass::ofGrams(0.0)), $lot->priceMinor(Mass::ofGrams(10.0))]);
+        self::assertSame(
+            [3795, 721, 0, 38],
+            [
+                $lot->priceMinor(Mass::ofGrams(1000.0)),
+                $lot->priceMinor(Mass::ofGrams(190.0)),
+                $lot->priceMinor(Mass::ofGrams(0.0)),
+                $lot->priceMinor(Mass::ofGrams(10.0)),
+            ],
+        );
     }
 
     public function test_a_margin_is_a_share_of_the_selling_price(): void
     {
-        self::assertSame([25.0, 17.0, 10.01], [Pricing::perKg(17.0, 32.0), Pricing::perKg(17.0, 0.0), Pricing::perKg(7.0, 30.05)]); // 7 / 0.6995 = 10.0072, up to the hundredth
+        // 7 / 0.6995 = 10.0072, up to the hundredth
+        self::assertSame([25.0, 17.0, 10.01], [Pricing::perKg(17.0, 32.0), Pricing::perKg(17.0, 0.0), Pricing::perKg(7.0, 30.05)]);
     }
 
     public function test_the_last_day_is_a_day_and_the_next_is_past(): void
     {
         $lot = self::reader()->read(self::RIB);
-        $on = static fn (string $moment): array => [$lot->isPastOn(new DateTimeImmutable($moment)), $lot->daysLeft(new DateTimeImmutable($moment))];
+        $on = static fn (string $moment): array => [
+            $lot->isPastOn(new DateTimeImmutable($moment)),
+            $lot->daysLeft(new DateTimeImmutable($moment)),
+        ];
 
         self::assertSame([false, 5], $on('2026-11-25T10:00:00+01:00'));
         self::assertSame([false, 0], $on('2026-11-30T23:59:00+01:00'));
         self::assertSame([true, -1], $on('2026-12-01T00:01:00+01:00'));
-        self::assertNull(self::reader()->read([...self::RIB, 'use_by' => null])->daysLeft(new DateTimeImmutable('2026-11-25')));
+        self::assertNull(
+            self::reader()
+                ->read([...self::RIB, 'use_by' => null])
+                ->daysLeft(new DateTimeImmutable('2026-11-25')),
+        );
     }
 
     public function test_numbers_of_the_case_are_one_of_a_kind(): void

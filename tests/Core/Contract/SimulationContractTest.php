@@ -29,7 +29,13 @@ final class SimulationContractTest extends TestCase
         self::assertSame(['<45', '45-71', '>=71'], array_keys((array) $reply['band_fractions']));
         self::assertEqualsWithDelta(1.0, array_sum((array) $reply['band_fractions']), 1e-5);
         self::assertLessThanOrEqual($reply['log_reduction_core'], $reply['log_reduction_min']);
-        self::assertSame([['name' => 'sear', 'ended_at_s' => 600.0, 'by' => 'duration'], ['name' => 'rest', 'ended_at_s' => 900.0, 'by' => 'duration']], $reply['stages']);
+        self::assertSame(
+            [
+                ['name' => 'sear', 'ended_at_s' => 600.0, 'by' => 'duration'],
+                ['name' => 'rest', 'ended_at_s' => 900.0, 'by' => 'duration'],
+            ],
+            $reply['stages'],
+        );
     }
 
     public function test_a_target_met_during_rest_counts(): void
@@ -78,17 +84,61 @@ final class SimulationContractTest extends TestCase
         yield 'unknown key' => [['thicknes_mm' => 3], 'thicknes_mm', 'unknown_key'];
         yield 'unknown key inside' => [['material' => ['k' => 1]], 'material.k', 'unknown_key'];
         yield 'wetter than wet' => [['wet_surface' => true, 'wetness' => 1.5], 'wetness', 'out_of_range'];
-        yield 'more water than its heat capacity has room for' => [['wet_surface' => true, 'material' => ['cp_j_kgk' => 2000, 'water' => 0.6]], 'material.water', 'out_of_range'];
-        yield 'layers that do not add up' => [['body' => ['layers' => [['tissue' => 'fat', 'thickness_mm' => 5]]]], 'body.layers', 'conflict'];
-        yield 'a layer of nothing known' => [['body' => ['layers' => [['tissue' => 'wool', 'thickness_mm' => 25]]]], 'body.layers.0.tissue', 'not_allowed'];
+        yield 'more water than its heat capacity has room for' => [
+            ['wet_surface' => true, 'material' => ['cp_j_kgk' => 2000, 'water' => 0.6]],
+            'material.water',
+            'out_of_range',
+        ];
+        yield 'layers that do not add up' => [
+            ['body' => ['layers' => [['tissue' => 'fat', 'thickness_mm' => 5]]]],
+            'body.layers',
+            'conflict',
+        ];
+        yield 'a layer of nothing known' => [
+            ['body' => ['layers' => [['tissue' => 'wool', 'thickness_mm' => 25]]]],
+            'body.layers.0.tissue',
+            'not_allowed',
+        ];
         yield 'a shape past a sphere' => [['body' => ['shape' => 'finite', 'exponent' => 2.5]], 'body.exponent', 'out_of_range'];
-        yield 'more vapour than air' => [['stages' => [['name' => 'x', 'duration_s' => 9, 'faces' => ['a' => ['h_w_m2k' => 5, 'ambient_c' => 20, 'vapour_kpa' => 200], 'b' => ['insulated' => true]]]]], 'stages.0.faces.a.vapour_kpa', 'out_of_range'];
+        yield 'more vapour than air' => [
+            [
+                'stages' => [
+                    [
+                        'name' => 'x',
+                        'duration_s' => 9,
+                        'faces' => ['a' => ['h_w_m2k' => 5, 'ambient_c' => 20, 'vapour_kpa' => 200], 'b' => ['insulated' => true]],
+                    ],
+                ],
+            ],
+            'stages.0.faces.a.vapour_kpa',
+            'out_of_range',
+        ];
         yield 'no stages' => [['stages' => []], 'stages', 'out_of_range'];
         yield 'stage without an end' => [['stages' => [['name' => 'x', 'faces' => self::FACES]]], 'stages.0.duration_s', 'missing'];
-        yield 'two kinds of turning' => [['stages' => [['name' => 'x', 'duration_s' => 9, 'flip_every_s' => 3, 'flip_at_s' => [2], 'faces' => self::FACES]]], 'stages.0.flip_at_s', 'conflict'];
-        yield 'a radiant face without a temperature' => [['stages' => [['name' => 'x', 'duration_s' => 9, 'faces' => ['a' => ['h_w_m2k' => 5, 'ambient_c' => 20, 'emissivity' => 0.9], 'b' => ['insulated' => true]]]]], 'stages.0.faces.a.radiant_c', 'missing'];
+        yield 'two kinds of turning' => [
+            ['stages' => [['name' => 'x', 'duration_s' => 9, 'flip_every_s' => 3, 'flip_at_s' => [2], 'faces' => self::FACES]]],
+            'stages.0.flip_at_s',
+            'conflict',
+        ];
+        yield 'a radiant face without a temperature' => [
+            [
+                'stages' => [
+                    [
+                        'name' => 'x',
+                        'duration_s' => 9,
+                        'faces' => ['a' => ['h_w_m2k' => 5, 'ambient_c' => 20, 'emissivity' => 0.9], 'b' => ['insulated' => true]],
+                    ],
+                ],
+            ],
+            'stages.0.faces.a.radiant_c',
+            'missing',
+        ];
         yield 'targets out of order' => [['report' => ['core_targets_c' => [54, 50]]], 'report.core_targets_c.1', 'out_of_range'];
-        yield 'composition of nothing much' => [['material' => ['composition' => ['water' => 0.3]], '-' => 'k_w_mk rho_kg_m3 cp_j_kgk'], 'material.composition', 'out_of_range'];
+        yield 'composition of nothing much' => [
+            ['material' => ['composition' => ['water' => 0.3]], '-' => 'k_w_mk rho_kg_m3 cp_j_kgk'],
+            'material.composition',
+            'out_of_range',
+        ];
     }
 
     private const FACES = ['a' => ['h_w_m2k' => 5, 'ambient_c' => 20], 'b' => ['insulated' => true]];
@@ -99,14 +149,21 @@ final class SimulationContractTest extends TestCase
     {
         $case = self::steak();
         foreach ($change as $name => $value) {
-            $case[$name] = is_array($value) && ! array_is_list($value) && isset($case[$name]) && ! isset($change['-']) ? [...$case[$name], ...$value] : $value;
+            $case[$name] =
+                is_array($value) && ! array_is_list($value) && isset($case[$name]) && ! isset($change['-'])
+                    ? [...$case[$name], ...$value]
+                    : $value;
         }
         unset($case['-']);
         try {
             SimulationCase::fromArray($case);
             self::fail('it was taken');
         } catch (InputRefused $refused) {
-            self::assertContains([$key, $reason], array_map(static fn ($v): array => [$v->key, $v->reason], $refused->violations), $refused->getMessage());
+            self::assertContains(
+                [$key, $reason],
+                array_map(static fn ($v): array => [$v->key, $v->reason], $refused->violations),
+                $refused->getMessage(),
+            );
         }
     }
 
@@ -125,9 +182,17 @@ final class SimulationContractTest extends TestCase
     public function test_a_cap_of_fat_gives_off_less_water_than_lean_and_stays_within_what_surrounds_it(): void
     {
         $pan = ['h_w_m2k' => 400, 'ambient_c' => 200];
-        $lean = [...self::steak(), 'wet_surface' => true, 'wetness' => 0.9, 'stages' => [['name' => 'pan', 'duration_s' => 900, 'faces' => ['a' => $pan, 'b' => ['insulated' => true]]]]];
+        $lean = [
+            ...self::steak(),
+            'wet_surface' => true,
+            'wetness' => 0.9,
+            'stages' => [['name' => 'pan', 'duration_s' => 900, 'faces' => ['a' => $pan, 'b' => ['insulated' => true]]]],
+        ];
         $fat = $lean;
-        $fat['body']['layers'] = [['tissue' => 'fat', 'thickness_mm' => 8], ['tissue' => 'lean', 'thickness_mm' => $lean['body']['thickness_mm'] - 8]];
+        $fat['body']['layers'] = [
+            ['tissue' => 'fat', 'thickness_mm' => 8],
+            ['tissue' => 'lean', 'thickness_mm' => $lean['body']['thickness_mm'] - 8],
+        ];
         $reply = self::reply($fat);
 
         self::assertLessThan(0.5 * self::reply($lean)['water_loss_fraction'], $reply['water_loss_fraction']);
@@ -137,9 +202,18 @@ final class SimulationContractTest extends TestCase
     public function test_a_cap_of_fat_towards_the_fire_slows_the_core(): void
     {
         $case = self::steak();
-        $case['stages'] = [['name' => 'pan', 'duration_s' => 600, 'faces' => ['a' => ['h_w_m2k' => 300, 'ambient_c' => 150], 'b' => ['insulated' => true]]]];
+        $case['stages'] = [
+            [
+                'name' => 'pan',
+                'duration_s' => 600,
+                'faces' => ['a' => ['h_w_m2k' => 300, 'ambient_c' => 150], 'b' => ['insulated' => true]],
+            ],
+        ];
         $capped = $case;
-        $capped['body']['layers'] = [['tissue' => 'fat', 'thickness_mm' => 8], ['tissue' => 'lean', 'thickness_mm' => $case['body']['thickness_mm'] - 8]];
+        $capped['body']['layers'] = [
+            ['tissue' => 'fat', 'thickness_mm' => 8],
+            ['tissue' => 'lean', 'thickness_mm' => $case['body']['thickness_mm'] - 8],
+        ];
 
         self::assertLessThan(self::reply($case)['max_core_c'] - 3.0, self::reply($capped)['max_core_c']);
     }
@@ -174,7 +248,12 @@ final class SimulationContractTest extends TestCase
             'start_c' => 5,
             'wet_surface' => false,
             'stages' => [
-                ['name' => 'sear', 'duration_s' => 600, 'flip_every_s' => 60, 'faces' => ['a' => ['h_w_m2k' => 500, 'ambient_c' => 230], 'b' => ['h_w_m2k' => 12, 'ambient_c' => 25]]],
+                [
+                    'name' => 'sear',
+                    'duration_s' => 600,
+                    'flip_every_s' => 60,
+                    'faces' => ['a' => ['h_w_m2k' => 500, 'ambient_c' => 230], 'b' => ['h_w_m2k' => 12, 'ambient_c' => 25]],
+                ],
                 ['name' => 'rest', 'duration_s' => 300, 'faces' => ['a' => $air, 'b' => $air]],
             ],
             'report' => ['every_s' => 60, 'core_targets_c' => [50, 54, 190], 'bands_c' => [45, 71]],

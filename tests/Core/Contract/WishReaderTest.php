@@ -26,31 +26,87 @@ final class WishReaderTest extends TestCase
     public function test_everything_a_wish_can_say_is_read(): void
     {
         $wish = self::read([
-            'diners' => [['count' => 3, 'appetite' => 'hearty', 'doneness' => 'medium_rare', 'avoid' => ['Mustard']], ['count' => 1, 'at_risk' => true]],
-            'named' => 'rib steak', 'kinds' => ['beef'], 'methods' => ['grill', 'pan'], 'appliances' => ['grill', 'pan'], 'fires' => ['grill' => 'charcoal', 'burner' => 'induction'], 'thickness_mm' => 38, 'raw_g' => 900,
-            'eat_at' => '2026-11-25T19:30:00+01:00', 'budget' => 12.5, 'wants' => ['cheap', 'easy'], 'may_order' => true, 'units' => 'imperial', 'profile' => 'uk', 'schools' => ['doneness_words' => 'official'], 'grade' => 'usda_quality:choice', 'aged_days' => 21,
+            'diners' => [
+                ['count' => 3, 'appetite' => 'hearty', 'doneness' => 'medium_rare', 'avoid' => ['Mustard']],
+                ['count' => 1, 'at_risk' => true],
+            ],
+            'named' => 'rib steak',
+            'kinds' => ['beef'],
+            'methods' => ['grill', 'pan'],
+            'appliances' => ['grill', 'pan'],
+            'fires' => ['grill' => 'charcoal', 'burner' => 'induction'],
+            'thickness_mm' => 38,
+            'raw_g' => 900,
+            'eat_at' => '2026-11-25T19:30:00+01:00',
+            'budget' => 12.5,
+            'wants' => ['cheap', 'easy'],
+            'may_order' => true,
+            'units' => 'imperial',
+            'profile' => 'uk',
+            'schools' => ['doneness_words' => 'official'],
+            'grade' => 'usda_quality:choice',
+            'aged_days' => 21,
         ]);
 
-        self::assertSame([4, 2, ['mustard'], true], [$wish->eaters->heads(), count($wish->eaters->groups), $wish->eaters->groups[0]->avoid, $wish->eaters->groups[1]->atRisk]);
+        self::assertSame(
+            [4, 2, ['mustard'], true],
+            [$wish->eaters->heads(), count($wish->eaters->groups), $wish->eaters->groups[0]->avoid, $wish->eaters->groups[1]->atRisk],
+        );
         self::assertSame(1.0, $wish->meat->named['beef-rib-steak-bone-in'] ?? null);
         self::assertSame([Method::Grill, Method::Pan], $wish->means->methods);
         self::assertSame(['grill' => 'charcoal'], $wish->means->fires->types);
-        self::assertSame(['induction', 38.0, 900.0, 1250, 34_200.0], [$wish->means->fires->burner, $wish->meat->thickness?->toMillimetres(), $wish->meat->raw?->toGrams(), $wish->budgetMinor, $wish->availableS()]);
-        self::assertSame([[Want::Cheap, Want::Easy], true, Profile::Uk, Scale::Official, 'usda_quality:choice', 21], [$wish->wants, $wish->mayOrder, $wish->house->standard->also, $wish->scale, $wish->meat->grade, $wish->meat->agedDays]);
+        self::assertSame(
+            ['induction', 38.0, 900.0, 1250, 34_200.0],
+            [
+                $wish->means->fires->burner,
+                $wish->meat->thickness?->toMillimetres(),
+                $wish->meat->raw?->toGrams(),
+                $wish->budgetMinor,
+                $wish->availableS(),
+            ],
+        );
+        self::assertSame(
+            [[Want::Cheap, Want::Easy], true, Profile::Uk, Scale::Official, 'usda_quality:choice', 21],
+            [$wish->wants, $wish->mayOrder, $wish->house->standard->also, $wish->scale, $wish->meat->grade, $wish->meat->agedDays],
+        );
     }
 
     public function test_nothing_said_is_nothing_wanted(): void
     {
         $wish = self::read(['diners' => [['count' => 2]]]);
 
-        self::assertSame([null, [], [], null, null, null, null, [], false], [$wish->meat->named, $wish->meat->kinds, $wish->means->methods, $wish->means->appliances, $wish->meat->thickness, $wish->eatAt, $wish->budgetMinor, $wish->wants, $wish->mayOrder]);
+        self::assertSame(
+            [null, [], [], null, null, null, null, [], false],
+            [
+                $wish->meat->named,
+                $wish->meat->kinds,
+                $wish->means->methods,
+                $wish->means->appliances,
+                $wish->meat->thickness,
+                $wish->eatAt,
+                $wish->budgetMinor,
+                $wish->wants,
+                $wish->mayOrder,
+            ],
+        );
     }
 
     public function test_a_steak_alone_is_beef_and_a_steak_of_something_is_that(): void
     {
-        $takes = static fn (array $kinds, string $slug): bool => self::read(['diners' => [['count' => 1]], 'kinds' => $kinds])->meat->isFor(TodaysCase::open()->catalogue->cut($slug));
+        $takes = static fn (array $kinds, string $slug): bool => self::read([
+            'diners' => [['count' => 1]],
+            'kinds' => $kinds,
+        ])->meat->isFor(TodaysCase::open()->catalogue->cut($slug));
 
-        self::assertSame([true, false, true, false], [$takes(['steak'], 'beef-strip-steak'), $takes(['steak'], 'venison-haunch-steak'), $takes(['steak', 'venison'], 'venison-haunch-steak'), $takes(['steak', 'venison'], 'beef-strip-steak')]);
+        self::assertSame(
+            [true, false, true, false],
+            [
+                $takes(['steak'], 'beef-strip-steak'),
+                $takes(['steak'], 'venison-haunch-steak'),
+                $takes(['steak', 'venison'], 'venison-haunch-steak'),
+                $takes(['steak', 'venison'], 'beef-strip-steak'),
+            ],
+        );
     }
 
     public function test_a_slug_is_that_cut_and_no_other(): void
@@ -60,7 +116,10 @@ final class WishReaderTest extends TestCase
 
     public function test_the_house_fills_what_is_left_open(): void
     {
-        $wish = self::read(['diners' => [['count' => 1]]], new HouseRules(new Standard(Profile::Eu), schools: ['doneness_words' => 'official']));
+        $wish = self::read(
+            ['diners' => [['count' => 1]]],
+            new HouseRules(new Standard(Profile::Eu), schools: ['doneness_words' => 'official']),
+        );
 
         self::assertSame([Profile::Eu, Scale::Official], [$wish->house->standard->profile, $wish->scale]);
     }
@@ -100,7 +159,10 @@ final class WishReaderTest extends TestCase
             self::read(['diners' => [['count' => 2]], ...$change]);
             self::fail('it was taken');
         } catch (InputRefused $refused) {
-            self::assertContains([$key, $reason], array_map(static fn ($violation): array => [$violation->key, $violation->reason], $refused->violations));
+            self::assertContains(
+                [$key, $reason],
+                array_map(static fn ($violation): array => [$violation->key, $violation->reason], $refused->violations),
+            );
         }
     }
 
@@ -110,23 +172,40 @@ final class WishReaderTest extends TestCase
             self::read(['diners' => [['count' => 0]], 'kinds' => ['dragon'], 'budget' => 'little', 'surprise' => 1]);
             self::fail('it was taken');
         } catch (InputRefused $refused) {
-            self::assertSame(['diners.0.count', 'kinds.0', 'budget', 'surprise'], array_map(static fn ($violation): string => $violation->key, $refused->violations));
+            self::assertSame(
+                ['diners.0.count', 'kinds.0', 'budget', 'surprise'],
+                array_map(static fn ($violation): string => $violation->key, $refused->violations),
+            );
         }
     }
 
     public function test_the_ask_of_a_match_is_taken_as_it_is(): void
     {
-        foreach (['3 pink 1 medium lamb rump iron+oven 19:30 no mustard', '2 salmon sous vide, one pregnant', '4 shin pressure pot', '2 lamb parcel', '6 800g beef mince pan induction', '2 trout charcoal', '2 rib eye griddle'] as $line) {
+        foreach (
+            [
+                '3 pink 1 medium lamb rump iron+oven 19:30 no mustard',
+                '2 salmon sous vide, one pregnant',
+                '4 shin pressure pot',
+                '2 lamb parcel',
+                '6 800g beef mince pan induction',
+                '2 trout charcoal',
+                '2 rib eye griddle',
+            ] as $line
+        ) {
             $match = TodaysCase::open()->report($line)['matches'][0];
             $dish = Counter::open()->reader->read($match['ask']);
 
-            self::assertSame([$match['cut']['slug'], $match['method'], $match['lot']['number']], [$dish->piece->cut->slug, $dish->way->method->value, $match['ask']['lot']], $line);
+            self::assertSame(
+                [$match['cut']['slug'], $match['method'], $match['lot']['number']],
+                [$dish->piece->cut->slug, $dish->way->method->value, $match['ask']['lot']],
+                $line,
+            );
             self::assertSame($match['shares'], count($dish->shares), $line);
         }
     }
 
     /** @param  array<string, mixed>  $data */
-    private static function read(array $data, HouseRules $house = new HouseRules): Wish
+    private static function read(array $data, HouseRules $house = new HouseRules()): Wish
     {
         return WishReader::from(DataFolder::shipped())->read(['now' => TodaysCase::NOW, ...$data], TodaysCase::open()->catalogue, $house);
     }

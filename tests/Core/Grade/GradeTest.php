@@ -24,7 +24,10 @@ final class GradeTest extends TestCase
         $rows = Reference::rows('usda_marbling');
         foreach ($rows as $i => $row) {
             $step = self::table()->scale('usda_marbling')->step($row['degree']);
-            self::assertSame([(float) $row['score_from'], (float) $row['score_to']], [$scores[$i]->number('score_from'), $scores[$i]->number('score_to')]);
+            self::assertSame(
+                [(float) $row['score_from'], (float) $row['score_to']],
+                [$scores[$i]->number('score_from'), $scores[$i]->number('score_to')],
+            );
             if ($row['conf_IMF'] !== 'C') {
                 self::assertEqualsWithDelta((float) $row['mean_IMF_pct'], $step->fat?->meanPct, 0.001, $row['degree']);
             }
@@ -44,11 +47,20 @@ final class GradeTest extends TestCase
     #[TestWith(['usda_quality', 'Choice', 'canada', 'AAA'])]
     #[TestWith(['usda_quality', 'Select', 'canada', 'AA'])]
     #[TestWith(['usda_quality', 'Prime', 'canada', 'Prime'])]
-    public function test_grades_that_start_at_the_same_degree_stand_side_by_side(string $scale, string $grade, string $other, string $neighbour): void
-    {
+    public function test_grades_that_start_at_the_same_degree_stand_side_by_side(
+        string $scale,
+        string $grade,
+        string $other,
+        string $neighbour,
+    ): void {
         // USDA and Canadian Beef Grading Agency: both name the least marbling degree.
         $one = self::table()->scale($scale);
-        $found = array_values(array_filter(self::table()->neighbours($one, $one->step($grade)), static fn (array $found): bool => $found['scale']->id === $other));
+        $found = array_values(
+            array_filter(
+                self::table()->neighbours($one, $one->step($grade)),
+                static fn (array $found): bool => $found['scale']->id === $other,
+            ),
+        );
 
         self::assertSame([$neighbour, $neighbour], [$found[0]['from']->label, $found[0]['to']->label]);
         self::assertSame($one->step($grade)->fat?->lowPct, $found[0]['from']->fat?->lowPct);
@@ -67,9 +79,15 @@ final class GradeTest extends TestCase
     public function test_shape_age_and_cover_carry_no_fat_inside_the_muscle(): void
     {
         // Regulation (EU) 1308/2013: marbling is no part of SEUROP. USDA lamb: flank streaking, not the rib eye.
-        $carriers = array_map(static fn (GradeScale $scale): string => $scale->id, array_filter(self::table()->scales, static fn (GradeScale $scale): bool => $scale->carriesFat()));
+        $carriers = array_map(
+            static fn (GradeScale $scale): string => $scale->id,
+            array_filter(self::table()->scales, static fn (GradeScale $scale): bool => $scale->carriesFat()),
+        );
 
-        self::assertEqualsCanonicalizing(['usda_marbling', 'usda_quality', 'canada', 'bms', 'aus_meat', 'msa', 'nppc_marbling'], array_values($carriers));
+        self::assertEqualsCanonicalizing(
+            ['usda_marbling', 'usda_quality', 'canada', 'bms', 'aus_meat', 'msa', 'nppc_marbling'],
+            array_values($carriers),
+        );
     }
 
     public function test_there_is_no_conversion_of_japanese_numbers(): void
@@ -102,7 +120,10 @@ final class GradeTest extends TestCase
     {
         // Choi and Okos (1986): fat conducts less than lean, and holds less heat; lean meat takes longest to warm per degree.
         $cut = Counter::open()->catalogue->cut('beef-topside');
-        $change = static fn (string $degree): float => GradeEffect::timeChangePct($cut, self::table()->scale('usda_marbling')->step($degree)->fat ?? self::fail());
+        $change = static fn (string $degree): float => GradeEffect::timeChangePct(
+            $cut,
+            self::table()->scale('usda_marbling')->step($degree)->fat ?? self::fail(),
+        );
 
         self::assertGreaterThan($change('slight'), $change('moderately_abundant'));
         self::assertLessThan(15.0, abs($change('moderately_abundant')), 'a matter of per cents, not of halves');

@@ -52,7 +52,12 @@ final class CapTest extends TestCase
         }
         $recorded = ($cut->composition->fractions['water'] ?? 0.0) * ChoiOkos::densityKgM3($cut->composition, 5.0);
 
-        self::assertEqualsWithDelta($recorded, $water / $grid->totalVolume(), 0.1 * $recorded, 'raw duck breast with skin, USDA Standard Reference; from memory');
+        self::assertEqualsWithDelta(
+            $recorded,
+            $water / $grid->totalVolume(),
+            0.1 * $recorded,
+            'raw duck breast with skin, USDA Standard Reference; from memory',
+        );
     }
 
     public function test_heat_comes_through_the_cap_more_slowly_than_through_lean(): void
@@ -62,7 +67,10 @@ final class CapTest extends TestCase
         $heatIn = static function (bool $onSkin) use ($cut, $pan): float {
             $piece = Specimen::of($cut, Length::ofMillimetres(22.0), 5.0, Surface::Patted, 61, 0.005);
 
-            return $piece->simulator->runStage($piece->start, new Stage('pan', $onSkin ? $pan : Face::insulated(), $onSkin ? Face::insulated() : $pan, 300.0))->end->heatInJ;
+            return $piece->simulator->runStage(
+                $piece->start,
+                new Stage('pan', $onSkin ? $pan : Face::insulated(), $onSkin ? Face::insulated() : $pan, 300.0),
+            )->end->heatInJ;
         };
 
         self::assertLessThan(0.8 * $heatIn(false), $heatIn(true));

@@ -42,7 +42,14 @@ final class LogReductionTest extends TestCase
         $stepK = ($in['T2_C'] - $in['T1_C']) / $steps;
         for ($i = 0; $i < $steps; $i++) {
             $from = $in['T1_C'] + $i * $stepK;
-            $lethality->step($i * $stepK / $rateKS, array_fill(0, 3, $from), $rate, ($i + 1) * $stepK / $rateKS, array_fill(0, 3, $from + $stepK), $rate);
+            $lethality->step(
+                ($i * $stepK) / $rateKS,
+                array_fill(0, 3, $from),
+                $rate,
+                (($i + 1) * $stepK) / $rateKS,
+                array_fill(0, 3, $from + $stepK),
+                $rate,
+            );
         }
 
         self::assertEqualsWithDelta($expected, $lethality->smallest(), max($tolerance, 1e-3), $source);
@@ -64,7 +71,8 @@ final class LogReductionTest extends TestCase
     public function test_pasteurisation_times_are_the_printed_ones(string $product, float $dMinutes, float $zK, float $logs): void
     {
         // Baldwin (2012), from memory: 5 °C into a bath, α 1.11e-7 m²/s, h 95 W/(m²·K); slab up to 30 mm, then a box of 2:3:5. The
-        // remembered rows scatter: each within a fifth, seven in ten within what is printed to (5 min, or 15 past the hour) or 5 %, all within 5 % on average.
+        // remembered rows scatter: each within a fifth, seven in ten within what is printed to (5 min, or 15 past the hour) or 5 %,
+        // all within 5 % on average.
         $ratios = [];
         $isClose = 0;
         foreach (Reference::rows('pasteurisation') as $row) {
@@ -76,7 +84,12 @@ final class LogReductionTest extends TestCase
             $isClose += abs($minutes - $printed) <= max(0.05 * $printed, $printed < 60.0 ? 5.0 : 15.0) ? 1 : 0;
             $ratios[] = $printed / $minutes;
             self::assertEqualsWithDelta(1.0, $printed / $minutes, 0.2, "{$row['thickness_mm']} mm at {$row['bath_c']} °C");
-            self::assertEqualsWithDelta((float) $row['computed_min'], $minutes, 0.02 * $minutes, 'his model, computed outside the program');
+            self::assertEqualsWithDelta(
+                (float) $row['computed_min'],
+                $minutes,
+                0.02 * $minutes,
+                'his model, computed outside the program',
+            );
         }
 
         self::assertGreaterThan(0.7, $isClose / count($ratios));
@@ -85,7 +98,11 @@ final class LogReductionTest extends TestCase
 
     private static function minutesTo(float $logs, float $mm, float $bathC, float $dMinutes, float $zK): float
     {
-        $simulator = new Simulator(Body::finite(Length::ofMillimetres($mm), $mm > 30.0 ? 0.28 : 0.0), new ConstantMaterial(0.48, 1000.0, 0.48 / 1.11e-7 / 1000.0), 31);
+        $simulator = new Simulator(
+            Body::finite(Length::ofMillimetres($mm), $mm > 30.0 ? 0.28 : 0.0),
+            new ConstantMaterial(0.48, 1000.0, 0.48 / 1.11e-7 / 1000.0),
+            31,
+        );
         $lethality = new LogReduction($simulator->grid, 60.0 * $dMinutes, 60.0, $zK);
         $bath = Face::surrounding(95.0, $bathC);
         $now = $simulator->start(5.0);
@@ -110,7 +127,12 @@ final class LogReductionTest extends TestCase
     {
         $set = SafetyRules::from(DataFolder::shipped())->lethality();
         $celsius = Temperature::ofFahrenheit($in['temp_F'])->toCelsius();
-        $lethality = new LogReduction(Grid::across(Body::slab(Length::ofMillimetres(10.0)), 3), $set['d_ref_s'], $set['t_ref_c'], $set['z_k']);
+        $lethality = new LogReduction(
+            Grid::across(Body::slab(Length::ofMillimetres(10.0)), 3),
+            $set['d_ref_s'],
+            $set['t_ref_c'],
+            $set['z_k'],
+        );
         $lethality->step(0.0, array_fill(0, 3, $celsius), [0.0, 0.0, 0.0], $holdS, array_fill(0, 3, $celsius), [0.0, 0.0, 0.0]);
 
         self::assertGreaterThanOrEqual(6.499, $lethality->smallest(), $source);
@@ -119,7 +141,8 @@ final class LogReductionTest extends TestCase
 
     public function test_a_heated_core_gathers_the_logs_of_the_exact_solution(): void
     {
-        // Worked example on the exact series: 30 mm slab, bath 60 °C, h 95, from 5 °C; 6.5 log at the core after 5,074.0 s (Tref 60 °C, z 5.56 °C, D 1.714 min).
+        // Worked example on the exact series: 30 mm slab, bath 60 °C, h 95, from 5 °C; 6.5 log at the core after 5,074.0 s (Tref 60
+        // °C, z 5.56 °C, D 1.714 min).
         $simulator = new Simulator(Body::slab(Length::ofMillimetres(30.0)), new ConstantMaterial(0.45, 1070.0, 3500.0));
         $lethality = new LogReduction($simulator->grid, 60.0 * 1.714, 60.0, 5.56);
         $bath = Face::surrounding(95.0, 60.0);

@@ -76,7 +76,10 @@ final class MarchTest extends TestCase
     public function test_heat_that_came_in_is_heat_that_is_there(Shape $shape, Material $material, Face $a, Face $b): void
     {
         $simulator = new Simulator(Body::of($shape, Length::ofMillimetres(40.0)), $material);
-        $end = $simulator->runStage($simulator->start(5.0), new Stage('heat', $a, $b, 1200.0, null, $shape === Shape::Slab ? [300.0, 600.0] : []));
+        $end = $simulator->runStage(
+            $simulator->start(5.0),
+            new Stage('heat', $a, $b, 1200.0, null, $shape === Shape::Slab ? [300.0, 600.0] : []),
+        );
         $stored = 0.0;
         foreach ($end->end->celsius as $i => $celsius) {
             $stored += $simulator->grid->volume[$i] * self::enthalpy($material, 5.0, $celsius);
@@ -114,7 +117,13 @@ final class MarchTest extends TestCase
 
     public function test_thicker_is_never_faster_and_hotter_never_slower(): void
     {
-        $this->limitTo(40)->forAll(Generators::elements(Shape::cases()), Generators::choose(10, 120), Generators::choose(20, 900), Generators::choose(75, 300))
+        $this->limitTo(40)
+            ->forAll(
+                Generators::elements(Shape::cases()),
+                Generators::choose(10, 120),
+                Generators::choose(20, 900),
+                Generators::choose(75, 300),
+            )
             ->then(function (Shape $shape, int $mm, int $h, int $fireC): void {
                 $base = self::secondsTo60($shape, $mm, $h, $fireC);
 
@@ -125,11 +134,21 @@ final class MarchTest extends TestCase
 
     public function test_every_depth_stays_between_the_coldest_and_hottest_it_meets(): void
     {
-        $this->limitTo(60)->forAll(Generators::choose(2, 150), Generators::choose(5, 3000), Generators::choose(-20, 400), Generators::choose(0, 40), Generators::choose(1, 4000))
+        $this->limitTo(60)
+            ->forAll(
+                Generators::choose(2, 150),
+                Generators::choose(5, 3000),
+                Generators::choose(-20, 400),
+                Generators::choose(0, 40),
+                Generators::choose(1, 4000),
+            )
             ->then(function (int $mm, int $h, int $aroundC, int $startC, int $seconds): void {
                 $simulator = new Simulator(Body::slab(Length::ofMillimetres($mm)), self::lean());
                 $face = Face::surrounding($h, $aroundC);
-                $celsius = $simulator->runStage($simulator->start($startC), new Stage('heat', $face, Face::insulated(), $seconds, null, [], 30.0))->end->celsius;
+                $celsius = $simulator->runStage(
+                    $simulator->start($startC),
+                    new Stage('heat', $face, Face::insulated(), $seconds, null, [], 30.0),
+                )->end->celsius;
 
                 self::assertGreaterThanOrEqual(min($startC, $aroundC) - 0.05, min($celsius));
                 self::assertLessThanOrEqual(max($startC, $aroundC) + 0.05, max($celsius));
@@ -160,10 +179,10 @@ final class MarchTest extends TestCase
     {
         $sum = 0.0;
         for ($i = 0; $i < 200; $i++) {
-            $sum += $material->heatCapacityJM3K($fromC + ($toC - $fromC) * ($i + 0.5) / 200.0);
+            $sum += $material->heatCapacityJM3K($fromC + (($toC - $fromC) * ($i + 0.5)) / 200.0);
         }
 
-        return $sum / 200.0 * ($toC - $fromC);
+        return ($sum / 200.0) * ($toC - $fromC);
     }
 
     private static function lean(): ConstantMaterial

@@ -51,7 +51,8 @@ final class MoistureTest extends TestCase
     public function test_a_wet_surface_settles_at_the_wet_bulb_of_the_chart(float $dryC, float $humidity, float $wetC): void
     {
         $vapourPa = $humidity * Evaporation::saturationPa($dryC);
-        $gain = static fn (float $c): float => 20.0 * ($dryC - $c) - Evaporation::latentHeatJKg($c) * Evaporation::fluxKgM2S(20.0, $c, $dryC, $vapourPa, 1.0, 1.0);
+        $gain = static fn (float $c): float => 20.0 * ($dryC - $c) -
+            Evaporation::latentHeatJKg($c) * Evaporation::fluxKgM2S(20.0, $c, $dryC, $vapourPa, 1.0, 1.0);
         [$low, $high] = [0.0, $dryC];
         for ($i = 0; $i < 40; $i++) {
             $middle = ($low + $high) / 2.0;
@@ -65,7 +66,10 @@ final class MoistureTest extends TestCase
     {
         $air = Face::surrounding(20.0, 30.0)->withVapour(0.5 * Evaporation::saturationPa(30.0));
         $simulator = self::slab(5.0);
-        $end = $simulator->runStage($simulator->start(15.0, Moisture::of(self::WATER_KG_M3, 1.0, $simulator->grid->cells)), new Stage('air', $air, $air, 1200.0));
+        $end = $simulator->runStage(
+            $simulator->start(15.0, Moisture::of(self::WATER_KG_M3, 1.0, $simulator->grid->cells)),
+            new Stage('air', $air, $air, 1200.0),
+        );
 
         self::assertEqualsWithDelta(22.0, $simulator->coreC($end->end), 0.7, 'psychrometric chart, from memory');
     }
@@ -101,12 +105,18 @@ final class MoistureTest extends TestCase
         foreach ($simulator->grid->volume as $i => $volume) {
             $gone = 1.0 - $end->moisture->shares[$i];
             $dried += $gone * self::WATER_KG_M3 * $volume;
-            $stored += (1070.0 * 3500.0 - $gone * self::WATER_KG_M3 * 4180.0) * $volume * ($end->celsius[$i] - 5.0) + $gone * self::WATER_KG_M3 * $volume * 4180.0 * (80.0 - 5.0);
+            $stored +=
+                (1070.0 * 3500.0 - $gone * self::WATER_KG_M3 * 4180.0) * $volume * ($end->celsius[$i] - 5.0) +
+                $gone * self::WATER_KG_M3 * $volume * 4180.0 * (80.0 - 5.0);
         }
 
         self::assertEqualsWithDelta($dried, $end->moisture->lostKg, 1e-9);
         // What came in is stored, or left with the water: warmed to some 80 °C, then evaporated.
-        self::assertEqualsWithDelta($end->heatInJ, $stored + $end->moisture->lostKg * Evaporation::latentHeatJKg(85.0), 0.05 * $end->heatInJ);
+        self::assertEqualsWithDelta(
+            $end->heatInJ,
+            $stored + $end->moisture->lostKg * Evaporation::latentHeatJKg(85.0),
+            0.05 * $end->heatInJ,
+        );
     }
 
     #[DataProvider('fires')]
@@ -115,7 +125,12 @@ final class MoistureTest extends TestCase
         $coreC = static function (float $toleranceK) use ($fire, $durationS): float {
             $simulator = new Simulator(Body::slab(Length::ofMillimetres(30.0)), self::lean(), toleranceK: $toleranceK);
 
-            return $simulator->coreC($simulator->runStage($simulator->start(5.0, Moisture::of(self::WATER_KG_M3, 0.2, 61)), new Stage('fire', $fire, $fire, $durationS))->end);
+            return $simulator->coreC(
+                $simulator->runStage(
+                    $simulator->start(5.0, Moisture::of(self::WATER_KG_M3, 0.2, 61)),
+                    new Stage('fire', $fire, $fire, $durationS),
+                )->end,
+            );
         };
 
         self::assertEqualsWithDelta($coreC(0.0002), $coreC(Simulator::TOLERANCE_K), 0.1);
@@ -128,7 +143,10 @@ final class MoistureTest extends TestCase
             $simulator = self::slab(90.0);
             $oven = Face::surrounding(25.0, 160.0)->withVapour(1500.0);
             $room = Face::surrounding(10.0, 22.0)->withVapour(1000.0);
-            $roast = $simulator->runStage($simulator->start(5.0, $wetness === null ? null : Moisture::of(self::WATER_KG_M3, $wetness, 61)), new Stage('oven', $oven, $oven, null, 55.0))->end;
+            $roast = $simulator->runStage(
+                $simulator->start(5.0, $wetness === null ? null : Moisture::of(self::WATER_KG_M3, $wetness, 61)),
+                new Stage('oven', $oven, $oven, null, 55.0),
+            )->end;
             $rest = $simulator->runStage($roast, new Stage('rest', $room, $room, 1500.0))->end;
             $minutes[] = $roast->timeS / 60.0;
             $rises[] = $simulator->coreC($rest) - 55.0;
@@ -144,7 +162,10 @@ final class MoistureTest extends TestCase
     {
         $pan = Face::surrounding(400.0, 230.0)->withVapour(1000.0);
         $simulator = self::slab(30.0);
-        $wet = $simulator->runStage($simulator->start(5.0, Moisture::of(self::WATER_KG_M3, 1.0, 61)), new Stage('pan', $pan, Face::insulated(), 3.0))->end;
+        $wet = $simulator->runStage(
+            $simulator->start(5.0, Moisture::of(self::WATER_KG_M3, 1.0, 61)),
+            new Stage('pan', $pan, Face::insulated(), 3.0),
+        )->end;
         $dry = $simulator->runStage($wet, new Stage('pan', $pan, Face::insulated(), 240.0))->end;
 
         self::assertLessThan(101.0, $wet->celsius[0]);
@@ -156,7 +177,10 @@ final class MoistureTest extends TestCase
     {
         $bath = Face::surrounding(95.0, 60.0)->closed();
         $simulator = self::slab(30.0);
-        $end = $simulator->runStage($simulator->start(5.0, Moisture::of(self::WATER_KG_M3, 1.0, 61)), new Stage('bath', $bath, $bath, 3600.0))->end;
+        $end = $simulator->runStage(
+            $simulator->start(5.0, Moisture::of(self::WATER_KG_M3, 1.0, 61)),
+            new Stage('bath', $bath, $bath, 3600.0),
+        )->end;
 
         self::assertSame(0.0, $end->moisture->lostKg);
     }
@@ -165,11 +189,19 @@ final class MoistureTest extends TestCase
     {
         // Steady conduction: the drop over each layer goes with its thickness over its conductivity.
         $grid = Grid::across(Body::slab(Length::ofMillimetres(20.0)), 81);
-        $material = LayeredMaterial::on($grid, [[new ConstantMaterial(0.2, 900.0, 2000.0), 0.005], [new ConstantMaterial(0.5, 1070.0, 3500.0), 0.015]]);
+        $material = LayeredMaterial::on($grid, [
+            [new ConstantMaterial(0.2, 900.0, 2000.0), 0.005],
+            [new ConstantMaterial(0.5, 1070.0, 3500.0), 0.015],
+        ]);
         $simulator = new Simulator(Body::slab(Length::ofMillimetres(20.0)), $material, 81);
         $end = $simulator->runStage($simulator->start(50.0), new Stage('hold', Face::fixed(100.0), Face::fixed(0.0), 20_000.0))->end;
 
-        self::assertEqualsWithDelta(100.0 * 0.03 / (0.025 + 0.03), $grid->at($end->celsius, 0.005), 1.5, '5 mm of 0.2 W/(m·K) before 15 mm of 0.5');
+        self::assertEqualsWithDelta(
+            (100.0 * 0.03) / (0.025 + 0.03),
+            $grid->at($end->celsius, 0.005),
+            1.5,
+            '5 mm of 0.2 W/(m·K) before 15 mm of 0.5',
+        );
     }
 
     private static function slab(float $mm): Simulator

@@ -43,12 +43,19 @@ final class PlateTest extends TestCase
         $pan = Face::surrounding(180.0, 200.0);
         $endless = self::after(new Plate(200.0, 1e9, 0.0, 0.0, self::ROOM_C), 300.0);
 
-        self::assertEqualsWithDelta($kept->coreC($kept->runStage($kept->start(5.0), new Stage('pan', $pan, Face::insulated(), 300.0))->end), self::simulator()->coreC($endless), 0.05);
+        self::assertEqualsWithDelta(
+            $kept->coreC($kept->runStage($kept->start(5.0), new Stage('pan', $pan, Face::insulated(), 300.0))->end),
+            self::simulator()->coreC($endless),
+            0.05,
+        );
     }
 
     public function test_an_empty_handed_burner_loses_and_a_strong_one_holds(): void
     {
-        $coldest = static fn (float $mostWM2): float => (float) self::after(new Plate(230.0, 16_600.0, $mostWM2, 25.0, self::ROOM_C), 240.0)->coldestPlateC;
+        $coldest = static fn (float $mostWM2): float => (float) self::after(
+            new Plate(230.0, 16_600.0, $mostWM2, 25.0, self::ROOM_C),
+            240.0,
+        )->coldestPlateC;
 
         self::assertLessThan($coldest(10_000.0), $coldest(0.0));
         self::assertLessThan($coldest(60_000.0), $coldest(10_000.0));
@@ -70,7 +77,10 @@ final class PlateTest extends TestCase
     {
         $simulator = self::simulator();
 
-        return $simulator->runStage($simulator->start(5.0), new Stage('pan', Face::onPlate(180.0, $plate), Face::insulated(), $durationS))->end;
+        return $simulator->runStage(
+            $simulator->start(5.0),
+            new Stage('pan', Face::onPlate(180.0, $plate), Face::insulated(), $durationS),
+        )->end;
     }
 
     private static function simulator(): Simulator

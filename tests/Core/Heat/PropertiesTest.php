@@ -48,6 +48,10 @@ final class PropertiesTest extends TestCase
         $along = new ComposedMaterial($beef, FibreDirection::Along);
 
         self::assertEqualsWithDelta(1.15 * ChoiOkos::conductivityWMK($beef, 63.4), $along->conductivityWMK(63.4), 1e-5);
-        self::assertEqualsWithDelta(ChoiOkos::densityKgM3($beef, 63.4) * ChoiOkos::specificHeatJKgK($beef, 63.4), $along->heatCapacityJM3K(63.4), 20.0);
+        self::assertEqualsWithDelta(
+            ChoiOkos::densityKgM3($beef, 63.4) * ChoiOkos::specificHeatJKgK($beef, 63.4),
+            $along->heatCapacityJM3K(63.4),
+            20.0,
+        );
     }
 }

@@ -42,9 +42,14 @@ final class TighteningTest extends TestCase
     public function test_a_higher_minimum_of_the_house_is_aimed_at_and_named_on_the_ticket(): void
     {
         $house = new HouseRules(new Standard(tightening: new Tightening(minimumC: ['poultry' => 78.0])));
-        $ask = ['cut' => 'chicken-breast', 'thickness_mm' => 25, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => 'official_minimum']]];
+        $ask = [
+            'cut' => 'chicken-breast',
+            'thickness_mm' => 25,
+            'method' => 'pan',
+            'diners' => [['count' => 2, 'doneness' => 'official_minimum']],
+        ];
         $ticket = static fn (HouseRules $by): array => Counter::open()->ticket($ask, $by);
-        [$published, $own] = [$ticket(new HouseRules), $ticket($house)];
+        [$published, $own] = [$ticket(new HouseRules()), $ticket($house)];
 
         self::assertSame([73.9, 78.0], [$published['verdict']['official']['core_c'], $own['verdict']['official']['core_c']]);
         self::assertSame(['clear', 'clear'], [$published['verdict']['level'], $own['verdict']['level']]);
@@ -55,16 +60,25 @@ final class TighteningTest extends TestCase
     public function test_a_house_s_minimum_stands_beside_the_printed_table_with_the_hold_that_goes_with_it(): void
     {
         $rules = SafetyRules::from(DataFolder::shipped());
-        [$published, $own] = [$rules->rule(new Standard(Profile::Uk), FoodClass::Minced), $rules->rule(new Standard(Profile::Uk, new Tightening(minimumC: ['minced' => 75.0])), FoodClass::Minced)];
+        [$published, $own] = [
+            $rules->rule(new Standard(Profile::Uk), FoodClass::Minced),
+            $rules->rule(new Standard(Profile::Uk, new Tightening(minimumC: ['minced' => 75.0])), FoodClass::Minced),
+        ];
 
         self::assertSame($published->tables[0], $own->tables[0]);
-        self::assertSame([75.0, 120.0], [$own->tables[1][0]->coreC, $own->tables[1][0]->holdS], 'a house minimum without its hold would be looser than 70 °C for two minutes');
+        self::assertSame(
+            [75.0, 120.0],
+            [$own->tables[1][0]->coreC, $own->tables[1][0]->holdS],
+            'a house minimum without its hold would be looser than 70 °C for two minutes',
+        );
     }
 
     public function test_portions_are_the_house_s_own(): void
     {
         $ask = ['cut' => 'lamb-rump', 'thickness_mm' => 45, 'method' => 'pan', 'diners' => [['count' => 4]]];
-        $raw = static fn (float $portions): float => Counter::open()->ticket($ask, new HouseRules(portions: $portions))['amounts']['raw_g'];
+        $raw = static fn (float $portions): float => Counter::open()->ticket($ask, new HouseRules(portions: $portions))['amounts'][
+            'raw_g'
+        ];
 
         self::assertSame([760.0, 912.0], [$raw(1.0), $raw(1.2)]);
     }
@@ -72,6 +86,11 @@ final class TighteningTest extends TestCase
     /** The coolest core that can meet every table of a rule. */
     private static function lowest(SafetyRule $rule): float
     {
-        return max(array_map(static fn (array $points): float => min(array_map(static fn (HoldPoint $point): float => $point->coreC, $points)), $rule->tables));
+        return max(
+            array_map(
+                static fn (array $points): float => min(array_map(static fn (HoldPoint $point): float => $point->coreC, $points)),
+                $rule->tables,
+            ),
+        );
     }
 }

@@ -41,11 +41,19 @@ final class CooksTest extends TestCase
             public function keep(string $key, RoughTimes|false $times): void {}
         };
         $record = Counter::open()->catalogue->cut('lamb-rump')->record->with('slug', 'quay-rump')->toArray();
-        foreach ([0.70, 0.70, 0.62] as $water) {
+        foreach ([0.7, 0.7, 0.62] as $water) {
             $composition = [...$record['composition'], 'water' => $water, 'fat' => 0.98 - $water - $record['composition']['protein']];
-            $catalogue = Counter::open()->catalogue->with(new ShopChanges([new Record([...$record, 'composition' => $composition], 'quay-rump')], [], []));
-            $lot = (new LotReader($catalogue, GradeTable::from(DataFolder::shipped())))->read(['number' => 'Q1', 'cut' => 'quay-rump', 'thickness_mm' => 45, 'weight_g' => 2000, 'price_per_kg' => 20]);
-            $wish = TodaysCase::open()->wishOf('2 lamb rump pan', new HouseRules);
+            $catalogue = Counter::open()->catalogue->with(
+                new ShopChanges([new Record([...$record, 'composition' => $composition], 'quay-rump')], [], []),
+            );
+            $lot = (new LotReader($catalogue, GradeTable::from(DataFolder::shipped())))->read([
+                'number' => 'Q1',
+                'cut' => 'quay-rump',
+                'thickness_mm' => 45,
+                'weight_g' => 2000,
+                'price_per_kg' => 20,
+            ]);
+            $wish = TodaysCase::open()->wishOf('2 lamb rump pan', new HouseRules());
             $option = TodaysCase::open()->matcher->open($wish->for($wish->meat->ofOtherCuts(['quay-rump' => 1.0])), [$lot])[0];
             self::assertInstanceOf(Option::class, $option);
             (new Cooks(RoughCook::from(DataFolder::shipped()), SafetyRules::from(DataFolder::shipped()), $memory))->times($option, $wish);

@@ -43,9 +43,15 @@ final class LimitsTest extends TestCase
     {
         $answer = TodaysCase::open()->answer($line);
         self::assertSame([], $answer->matches);
-        $found = array_values(array_filter($answer->refusals, static fn (Refusal $refusal): bool => $refusal->limit === Limit::from($limit)));
+        $found = array_values(
+            array_filter($answer->refusals, static fn (Refusal $refusal): bool => $refusal->limit === Limit::from($limit)),
+        );
 
-        self::assertCount(1, $found, implode(', ', array_map(static fn (Refusal $refusal): string => $refusal->limit->value, $answer->refusals)));
+        self::assertCount(
+            1,
+            $found,
+            implode(', ', array_map(static fn (Refusal $refusal): string => $refusal->limit->value, $answer->refusals)),
+        );
         self::assertEquals($args, array_intersect_key($found[0]->says->args, $args));
         self::assertArrayHasKey('cut', $found[0]->says->args);
     }
@@ -61,7 +67,13 @@ final class LimitsTest extends TestCase
     public function test_what_safety_would_stop_is_not_offered(string $slug, float $mm, string $how, string $key): void
     {
         $cut = TodaysCase::open()->catalogue->cut($slug);
-        $lot = (new LotReader(TodaysCase::open()->catalogue, GradeTable::from(DataFolder::shipped())))->read(['number' => 'X1', 'cut' => $slug, 'thickness_mm' => $mm, 'weight_g' => 90_000, 'price_per_kg' => 10]);
+        $lot = (new LotReader(TodaysCase::open()->catalogue, GradeTable::from(DataFolder::shipped())))->read([
+            'number' => 'X1',
+            'cut' => $slug,
+            'thickness_mm' => $mm,
+            'weight_g' => 90_000,
+            'price_per_kg' => 10,
+        ]);
         $answer = TodaysCase::open()->answer("6 {$cut->name} {$how}", [$lot]);
 
         self::assertSame([], $answer->matches);
@@ -76,8 +88,11 @@ final class LimitsTest extends TestCase
             $case->matcher->match($case->wishOf('2 lamb rump', $house), $case->lots, $case->catalogue)->matches,
         );
 
-        self::assertContains('medium_rare', $words(new HouseRules));
-        self::assertSame([DonenessWord::OFFICIAL_MINIMUM], array_values(array_unique($words(new HouseRules(new Standard(Profile::Us, new Tightening(true)))))));
+        self::assertContains('medium_rare', $words(new HouseRules()));
+        self::assertSame(
+            [DonenessWord::OFFICIAL_MINIMUM],
+            array_values(array_unique($words(new HouseRules(new Standard(Profile::Us, new Tightening(true)))))),
+        );
     }
 
     /** @return Generator<string, array{string, string}> a line that has nothing, and the same with the limit given way to */
@@ -104,7 +119,15 @@ final class LimitsTest extends TestCase
         $answer = TodaysCase::open()->answer('2 steak mr pan budget 2');
 
         self::assertSame(['budget'], array_map(static fn (Refusal $refusal): string => $refusal->limit->value, $answer->refusals));
-        $cheapest = min(array_map(static fn ($lot): float => 0.19 * $lot->pricePerKgMinor / 100.0, array_filter(TodaysCase::open()->lots, static fn ($lot): bool => $lot->cut->group->value === 'beef' && $lot->cut->form->value === 'steak')));
+        $cheapest = min(
+            array_map(
+                static fn ($lot): float => (0.19 * $lot->pricePerKgMinor) / 100.0,
+                array_filter(
+                    TodaysCase::open()->lots,
+                    static fn ($lot): bool => $lot->cut->group->value === 'beef' && $lot->cut->form->value === 'steak',
+                ),
+            ),
+        );
         self::assertEqualsWithDelta($cheapest - 2.0, $answer->refusals[0]->says->args['over_money'], 0.01);
     }
 
@@ -112,7 +135,8 @@ final class LimitsTest extends TestCase
     {
         $match = TodaysCase::open()->answer('2 whole chicken oven')->matches[0];
 
-        self::assertSame([1.0, 1600.0, 640], [$match->option->pieces, $match->option->raw->toGrams(), $match->option->perHeadMinor]); // 12.80 for two
+        // 12.80 for two
+        self::assertSame([1.0, 1600.0, 640], [$match->option->pieces, $match->option->raw->toGrams(), $match->option->perHeadMinor]);
     }
 
     public function test_by_weight_is_by_weight_whatever_the_portions(): void
@@ -124,7 +148,12 @@ final class LimitsTest extends TestCase
 
     public function test_only_that_grade_and_hung_so_long(): void
     {
-        $slugs = static fn (array $more): array => array_unique(array_map(static fn ($match): string => $match->option->lot->number, TodaysCase::open()->answer('2 beef pan mr', null, $more)->matches));
+        $slugs = static fn (array $more): array => array_unique(
+            array_map(
+                static fn ($match): string => $match->option->lot->number,
+                TodaysCase::open()->answer('2 beef pan mr', null, $more)->matches,
+            ),
+        );
         self::assertSame(['B01', 'B05', 'B15'], self::sorted($slugs(['grade' => 'usda_quality:choice'])));
         self::assertSame(['B15'], self::sorted($slugs(['aged_days' => 30])));
     }

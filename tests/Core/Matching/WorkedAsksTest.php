@@ -20,7 +20,11 @@ final class WorkedAsksTest extends TestCase
     private const OTHERWISE = [
         '4 stir fry' => ['pork-leg-escalope', 'stir_fry', 'a third of a point: that the strips are ready cut for it weighs nothing'],
         '2 quick pan in 25 min' => ['beef-burger', 'pan', 'quick, and not thought of'],
-        '2 lean first-timer steak mr pan' => ['beef-hanging-tender', 'pan', 'lean and easy pull apart; without a grade it counts as lean'],
+        '2 lean first-timer steak mr pan' => [
+            'beef-hanging-tender',
+            'pan',
+            'lean and easy pull apart; without a grade it counts as lean',
+        ],
         '2 swordfish gas' => ['trout-whole', 'grill', 'a whole round fish counts as nearer to a firm steak than a flaky one'],
     ];
 
@@ -42,7 +46,10 @@ final class WorkedAsksTest extends TestCase
         $top = $answer->matches[0]->option ?? null;
         if (isset($ask['refused'])) {
             self::assertNull($top, 'something was offered: '.$top?->lot->cut->slug);
-            self::assertContains($ask['refused'], array_map(static fn (Refusal $refusal): string => $refusal->limit->value, $answer->refusals));
+            self::assertContains(
+                $ask['refused'],
+                array_map(static fn (Refusal $refusal): string => $refusal->limit->value, $answer->refusals),
+            );
 
             return;
         }
@@ -60,7 +67,10 @@ final class WorkedAsksTest extends TestCase
 
     public function test_of_two_like_lots_the_one_to_be_used_first_is_sold_first(): void
     {
-        $sirloins = array_filter(TodaysCase::open()->answer('2 sirloin mr pan')->matches, static fn ($match): bool => $match->option->lot->cut->slug === 'beef-top-sirloin-steak');
+        $sirloins = array_filter(
+            TodaysCase::open()->answer('2 sirloin mr pan')->matches,
+            static fn ($match): bool => $match->option->lot->cut->slug === 'beef-top-sirloin-steak',
+        );
 
         self::assertSame('B21', array_values($sirloins)[0]->option->lot->number); // B17 is the same but for its day
     }

@@ -58,7 +58,10 @@ final class SuitabilityTest extends TestCase
     {
         foreach (Counter::open()->catalogue->cuts() as $cut) {
             foreach (Counter::open()->suitability->all($cut) as $fit) {
-                $why = $fit->fit === Fit::Poor && $fit->reasons === [] && $fit->doubts === [] ? [] : [...$fit->reasons, ...$fit->doubts, $fit->exception];
+                $why =
+                    $fit->fit === Fit::Poor && $fit->reasons === [] && $fit->doubts === []
+                        ? []
+                        : [...$fit->reasons, ...$fit->doubts, $fit->exception];
                 self::assertTrue($why !== [] || $fit->fit === Fit::Poor, "{$cut->slug} {$fit->method->value}");
             }
         }
@@ -66,7 +69,10 @@ final class SuitabilityTest extends TestCase
 
     public function test_every_cut_can_be_cooked_some_way(): void
     {
-        $none = array_filter(Counter::open()->catalogue->cuts(), static fn (Cut $cut): bool => Counter::open()->suitability->all($cut)[0]->fit === Fit::Poor);
+        $none = array_filter(
+            Counter::open()->catalogue->cuts(),
+            static fn (Cut $cut): bool => Counter::open()->suitability->all($cut)[0]->fit === Fit::Poor,
+        );
 
         self::assertSame([], array_map(static fn (Cut $cut): string => $cut->slug, array_values($none)));
     }
@@ -77,7 +83,10 @@ final class SuitabilityTest extends TestCase
         foreach (Counter::open()->catalogue->cuts() as $cut) {
             $plain = Cut::fromRecord($cut->record->with('method_exceptions', []), Counter::open()->catalogue->muscles());
             foreach ($cut->record->records('method_exceptions') as $exception) {
-                if (Counter::open()->suitability->judge($plain, Method::from($exception->text('method')))->fit->value === $exception->text('fit')) {
+                if (
+                    Counter::open()->suitability->judge($plain, Method::from($exception->text('method')))->fit->value ===
+                    $exception->text('fit')
+                ) {
                     $idle[] = "{$cut->slug} {$exception->text('method')}";
                 }
             }

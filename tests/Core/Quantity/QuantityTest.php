@@ -23,7 +23,12 @@ final class QuantityTest extends TestCase
     public static function conversions(): Generator
     {
         yield 'boiling' => [Temperature::ofCelsius(100.0)->toFahrenheit(), 212.0, 1e-9, 'definition of the scale'];
-        yield 'a difference only scales' => [TemperatureDifference::ofKelvins(10.0)->toFahrenheitDegrees(), 18.0, 1e-9, 'definition of the scale'];
+        yield 'a difference only scales' => [
+            TemperatureDifference::ofKelvins(10.0)->toFahrenheitDegrees(),
+            18.0,
+            1e-9,
+            'definition of the scale',
+        ];
         yield 'an eight-ounce burger' => [Mass::ofOunces(8.0)->toGrams(), 226.796, 1e-3, 'international avoirdupois ounce, 1959'];
         yield 'an inch and a half' => [Length::ofInches(1.5)->toMillimetres(), 38.1, 1e-9, 'international inch, 1959'];
     }
@@ -36,9 +41,11 @@ final class QuantityTest extends TestCase
 
     public function test_fahrenheit_comes_back_as_it_went(): void
     {
-        $this->limitTo(100)->forAll(Generators::choose(-400, 2000))->then(static function (int $fahrenheit): void {
-            self::assertEqualsWithDelta($fahrenheit, Temperature::ofFahrenheit($fahrenheit)->toFahrenheit(), 1e-9);
-        });
+        $this->limitTo(100)
+            ->forAll(Generators::choose(-400, 2000))
+            ->then(static function (int $fahrenheit): void {
+                self::assertEqualsWithDelta($fahrenheit, Temperature::ofFahrenheit($fahrenheit)->toFahrenheit(), 1e-9);
+            });
     }
 
     /** @return Generator<string, array{callable(): object, string}> */

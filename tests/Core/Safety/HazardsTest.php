@@ -22,7 +22,10 @@ use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;
 use Tests\Support\Words;
 
-/** What the food is and what was done to it decides its rules, and what it may carry is read out to whoever is at risk. Sources: core/data/safety.json. */
+/**
+ * What the food is and what was done to it decides its rules, and what it may carry is read out to whoever is at risk. Sources:
+ * core/data/safety.json.
+ */
 final class HazardsTest extends TestCase
 {
     public function test_no_hazard_is_without_a_class_a_rule_or_a_hand_that_minds_it(): void
@@ -30,7 +33,10 @@ final class HazardsTest extends TestCase
         $rules = SafetyRules::from(DataFolder::shipped());
         foreach (Hazard::cases() as $hazard) {
             $ways = array_filter([
-                $hazard->treatment() !== null || $hazard->atLeast() !== null, $rules->hazard($hazard) !== null, $hazard->isHandling(), $hazard->mayCarryParasites(),
+                $hazard->treatment() !== null || $hazard->atLeast() !== null,
+                $rules->hazard($hazard) !== null,
+                $hazard->isHandling(),
+                $hazard->mayCarryParasites(),
             ]);
             self::assertNotSame([], $ways, $hazard->value);
         }
@@ -43,9 +49,14 @@ final class HazardsTest extends TestCase
     {
         foreach (Counter::open()->catalogue->cuts() as $cut) {
             foreach ($cut->hazards as $hazard) {
-                $asked = $hazard->atLeast() ?? ($hazard->treatment() === null ? $cut->foodClass : $cut->bornClass->after($hazard->treatment()));
+                $asked =
+                    $hazard->atLeast() ??
+                    ($hazard->treatment() === null ? $cut->foodClass : $cut->bornClass->after($hazard->treatment()));
                 $isDuckBreast = $cut->foodClass === FoodClass::DuckBreast && $hazard === Hazard::Poultry;
-                self::assertTrue($isDuckBreast || $cut->foodClass->orStricter($asked) === $cut->foodClass, "{$cut->slug}: {$hazard->value}");
+                self::assertTrue(
+                    $isDuckBreast || $cut->foodClass->orStricter($asked) === $cut->foodClass,
+                    "{$cut->slug}: {$hazard->value}",
+                );
             }
             self::assertSame($cut->has(Hazard::Wild), $cut->foodClass === FoodClass::WildGame, $cut->slug);
             self::assertTrue(! $cut->has(Hazard::Wild) || $cut->has(Hazard::Shot), "{$cut->slug}: what is wild was shot");
@@ -74,21 +85,59 @@ final class HazardsTest extends TestCase
     {
         $cut = Counter::open()->catalogue->cut($slug);
 
-        self::assertSame($class, Counter::open()->reader->read(['cut' => $slug, 'thickness_mm' => $cut->build->typicalMm, 'diners' => [['count' => 2]], ...$said])->piece->cut->foodClass);
+        self::assertSame(
+            $class,
+            Counter::open()->reader->read([
+                'cut' => $slug,
+                'thickness_mm' => $cut->build->typicalMm,
+                'diners' => [['count' => 2]],
+                ...$said,
+            ])->piece->cut->foodClass,
+        );
     }
 
     /** @return Generator<string, array{string, array<string, mixed>, FoodClass, Hazard|null}> */
     public static function mislabelled(): Generator
     {
-        yield 'a bird called whole muscle' => ['chicken-breast', ['food_class' => 'whole_muscle', 'hazards' => []], FoodClass::Poultry, null];
-        yield 'a chicken called duck breast' => ['chicken-breast', ['food_class' => 'duck_breast', 'hazards' => []], FoodClass::Poultry, null];
+        yield 'a bird called whole muscle' => [
+            'chicken-breast',
+            ['food_class' => 'whole_muscle', 'hazards' => []],
+            FoodClass::Poultry,
+            null,
+        ];
+        yield 'a chicken called duck breast' => [
+            'chicken-breast',
+            ['food_class' => 'duck_breast', 'hazards' => []],
+            FoodClass::Poultry,
+            null,
+        ];
         yield 'mince called whole muscle' => ['beef-mince', ['food_class' => 'whole_muscle', 'hazards' => []], FoodClass::Minced, null];
         yield 'liver called whole muscle' => ['calf-liver', ['food_class' => 'whole_muscle', 'hazards' => []], FoodClass::Organ, null];
-        yield 'a fish nobody said may carry worms' => ['salmon-loin', ['food_class' => 'whole_muscle', 'hazards' => []], FoodClass::Fish, Hazard::RawFish];
-        yield 'boar nobody said may carry trichinella' => ['wild-boar-loin', ['food_class' => 'farmed_game', 'hazards' => []], FoodClass::FarmedGame, Hazard::Trichinella];
+        yield 'a fish nobody said may carry worms' => [
+            'salmon-loin',
+            ['food_class' => 'whole_muscle', 'hazards' => []],
+            FoodClass::Fish,
+            Hazard::RawFish,
+        ];
+        yield 'boar nobody said may carry trichinella' => [
+            'wild-boar-loin',
+            ['food_class' => 'farmed_game', 'hazards' => []],
+            FoodClass::FarmedGame,
+            Hazard::Trichinella,
+        ];
         yield 'wild game nobody said was shot' => ['roe-haunch', ['hazards' => []], FoodClass::WildGame, Hazard::Shot];
-        yield 'whatever carries a hazard counts as what has it' => ['beef-rib-eye-steak', ['hazards' => ['organ']], FoodClass::Organ, Hazard::Organ];
-        yield 'a rolled joint is rolled whatever it is called' => ['lamb-leg-rolled', ['food_class' => 'whole_muscle'], FoodClass::NonIntact, Hazard::Rolled];
+        yield 'whatever carries a hazard counts as what has it' => [
+            'beef-rib-eye-steak',
+            ['hazards' => ['organ']],
+            FoodClass::Organ,
+            Hazard::Organ,
+        ];
+        yield 'a rolled joint is rolled whatever it is called' => [
+            'lamb-leg-rolled',
+            ['food_class' => 'whole_muscle'],
+            FoodClass::NonIntact,
+            Hazard::Rolled,
+        ];
     }
 
     /** @param  array<string, mixed>  $change */
@@ -104,9 +153,17 @@ final class HazardsTest extends TestCase
 
     public function test_a_filled_bird_is_no_longer_hollow_and_takes_longer(): void
     {
-        $ask = ['cut' => 'chicken-whole', 'thickness_mm' => 110, 'method' => 'oven_roast', 'diners' => [['count' => 4, 'doneness' => 'official_minimum']]];
+        $ask = [
+            'cut' => 'chicken-whole',
+            'thickness_mm' => 110,
+            'method' => 'oven_roast',
+            'diners' => [['count' => 4, 'doneness' => 'official_minimum']],
+        ];
 
-        self::assertGreaterThan(1.3 * Counter::open()->ticket($ask)['time']['likely_s'], Counter::open()->ticket([...$ask, 'stuffed' => true])['time']['likely_s']);
+        self::assertGreaterThan(
+            1.3 * Counter::open()->ticket($ask)['time']['likely_s'],
+            Counter::open()->ticket([...$ask, 'stuffed' => true])['time']['likely_s'],
+        );
     }
 
     /** @return Generator<string, array{string, string, string, string, array<string, mixed>}> cut, way, finding, level at risk */
@@ -124,9 +181,20 @@ final class HazardsTest extends TestCase
 
     /** @param  array<string, mixed>  $more */
     #[DataProvider('atRisk')]
-    public function test_what_food_may_carry_is_read_out_to_whoever_is_at_risk(string $slug, string $method, string $hazard, string $level, array $more): void
-    {
-        $ask = ['cut' => $slug, 'thickness_mm' => Counter::open()->catalogue->cut($slug)->build->typicalMm, 'method' => $method, 'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'official_minimum']], ...$more];
+    public function test_what_food_may_carry_is_read_out_to_whoever_is_at_risk(
+        string $slug,
+        string $method,
+        string $hazard,
+        string $level,
+        array $more,
+    ): void {
+        $ask = [
+            'cut' => $slug,
+            'thickness_mm' => Counter::open()->catalogue->cut($slug)->build->typicalMm,
+            'method' => $method,
+            'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'official_minimum']],
+            ...$more,
+        ];
         $ticket = Counter::open()->ticket($ask);
         $findings = array_column($ticket['verdict']['findings'], 'level', 'key');
 
@@ -137,7 +205,12 @@ final class HazardsTest extends TestCase
     public function test_wild_boar_is_stopped_pink_even_where_it_was_farmed(): void
     {
         // USDA FSIS, trichinella: 71 °C (160 °F).
-        $ask = ['cut' => 'wild-boar-loin', 'thickness_mm' => 70, 'rearing' => 'farmed', 'diners' => [['count' => 4, 'doneness' => 'pink']]];
+        $ask = [
+            'cut' => 'wild-boar-loin',
+            'thickness_mm' => 70,
+            'rearing' => 'farmed',
+            'diners' => [['count' => 4, 'doneness' => 'pink']],
+        ];
 
         self::assertContains('safety.hazard_trichinella', array_column(Counter::open()->ticket($ask)['verdict']['findings'], 'key'));
         self::assertSame('stop', Counter::open()->ticket($ask)['verdict']['level']);
@@ -146,18 +219,48 @@ final class HazardsTest extends TestCase
     public function test_the_parasite_freeze_goes_by_profile_and_by_how_the_fish_lived(): void
     {
         // FDA Food Code 3-402.11(B): farmed on feed without worms, and listed tunas; Regulation (EC) 853/2004: farmed only.
-        $needs = static fn (string $slug, ?string $rearing, Profile $profile): bool => SafetyRules::from(DataFolder::shipped())
-            ->parasites(new Standard($profile), Counter::open()->catalogue->cut($slug), $rearing === null ? null : Rearing::from($rearing)) !== null;
+        $needs = static fn (string $slug, ?string $rearing, Profile $profile): bool => SafetyRules::from(DataFolder::shipped())->parasites(
+            new Standard($profile),
+            Counter::open()->catalogue->cut($slug),
+            $rearing === null ? null : Rearing::from($rearing),
+        ) !== null;
 
-        self::assertSame([true, true, false], [$needs('salmon-loin', null, Profile::Uk), $needs('salmon-loin', 'wild', Profile::Uk), $needs('salmon-loin', 'farmed', Profile::Uk)]);
-        self::assertSame([false, true, true], [$needs('tuna-loin-steak', 'wild', Profile::Us), $needs('tuna-loin-steak', 'wild', Profile::Eu), $needs('squid', null, Profile::Us)]);
+        self::assertSame(
+            [true, true, false],
+            [
+                $needs('salmon-loin', null, Profile::Uk),
+                $needs('salmon-loin', 'wild', Profile::Uk),
+                $needs('salmon-loin', 'farmed', Profile::Uk),
+            ],
+        );
+        self::assertSame(
+            [false, true, true],
+            [
+                $needs('tuna-loin-steak', 'wild', Profile::Us),
+                $needs('tuna-loin-steak', 'wild', Profile::Eu),
+                $needs('squid', null, Profile::Us),
+            ],
+        );
         self::assertSame([false, false], [$needs('scallops', null, Profile::Us), $needs('beef-rib-eye-steak', null, Profile::Eu)]);
-        self::assertNotNull(SafetyRules::from(DataFolder::shipped())->parasites(new Standard(Profile::Us, new Tightening, Profile::Eu), Counter::open()->catalogue->cut('tuna-loin-steak'), null), 'the stricter of two');
+        self::assertNotNull(
+            SafetyRules::from(DataFolder::shipped())->parasites(
+                new Standard(Profile::Us, new Tightening(), Profile::Eu),
+                Counter::open()->catalogue->cut('tuna-loin-steak'),
+                null,
+            ),
+            'the stricter of two',
+        );
     }
 
     public function test_game_of_unknown_rearing_is_asked_about_where_it_matters(): void
     {
-        $ask = static fn (array $said, string $word): array => Counter::open()->ticket(['cut' => 'venison-loin-steak', 'thickness_mm' => 25, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => $word]], ...$said]);
+        $ask = static fn (array $said, string $word): array => Counter::open()->ticket([
+            'cut' => 'venison-loin-steak',
+            'thickness_mm' => 25,
+            'method' => 'pan',
+            'diners' => [['count' => 2, 'doneness' => $word]],
+            ...$said,
+        ]);
         $keys = static fn (array $ticket): array => array_column($ticket['verdict']['findings'], 'key');
 
         self::assertContains('safety.farmed_or_wild', $keys($ask([], 'medium_rare')));
@@ -169,16 +272,33 @@ final class HazardsTest extends TestCase
     {
         // UK Food Standards Agency: pork and game birds cooked through, 70 °C for 2 minutes or its equivalents.
         $level = static fn (string $slug, string $word, Profile $profile): string => Counter::open()->ticket(
-            ['cut' => $slug, 'thickness_mm' => Counter::open()->catalogue->cut($slug)->build->typicalMm, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => $word]]], $profile,
+            [
+                'cut' => $slug,
+                'thickness_mm' => Counter::open()->catalogue->cut($slug)->build->typicalMm,
+                'method' => 'pan',
+                'diners' => [['count' => 2, 'doneness' => $word]],
+            ],
+            $profile,
         )['verdict']['level'];
 
-        self::assertSame(['stop', 'caution', 'caution'], array_map(static fn (Profile $profile): string => $level('pork-loin-chop', 'blush', $profile), [Profile::Uk, Profile::Eu, Profile::Us]));
+        self::assertSame(
+            ['stop', 'caution', 'caution'],
+            array_map(static fn (Profile $profile): string => $level('pork-loin-chop', 'blush', $profile), [
+                Profile::Uk,
+                Profile::Eu,
+                Profile::Us,
+            ]),
+        );
         $rules = SafetyRules::from(DataFolder::shipped());
         foreach ([Profile::Uk, Profile::Eu] as $profile) {
             $rule = $rules->rule(new Standard($profile), FoodClass::WildGame);
             self::assertSame([70.0, 120.0], [$rule->officialC, $rule->officialRestS]);
             foreach ($rule->points() as $point) {
-                self::assertGreaterThanOrEqual(120.0 - 1e-6, $point->holdS * 10.0 ** (($point->coreC - 70.0) / 7.5), "{$point->coreC} °C is worth 70 °C for 2 minutes at z 7.5");
+                self::assertGreaterThanOrEqual(
+                    120.0 - 1e-6,
+                    $point->holdS * 10.0 ** (($point->coreC - 70.0) / 7.5),
+                    "{$point->coreC} °C is worth 70 °C for 2 minutes at z 7.5",
+                );
             }
         }
     }
@@ -187,7 +307,10 @@ final class HazardsTest extends TestCase
     {
         foreach (Profile::cases() as $profile) {
             foreach (['pork-loin-chop', 'lamb-leg-rolled', 'venison-mince', 'roe-haunch'] as $slug) {
-                $ticket = Counter::open()->ticket(['cut' => $slug, 'thickness_mm' => Counter::open()->catalogue->cut($slug)->build->typicalMm], $profile);
+                $ticket = Counter::open()->ticket(
+                    ['cut' => $slug, 'thickness_mm' => Counter::open()->catalogue->cut($slug)->build->typicalMm],
+                    $profile,
+                );
                 self::assertNotSame('stop', $ticket['verdict']['level'], "{$slug} {$profile->value}");
             }
         }
@@ -195,12 +318,24 @@ final class HazardsTest extends TestCase
 
     public function test_only_the_house_gives_the_profile(): void
     {
-        $ask = ['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'profile' => 'us', 'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'medium_well']]];
+        $ask = [
+            'cut' => 'beef-rib-eye-steak',
+            'thickness_mm' => 30,
+            'profile' => 'us',
+            'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'medium_well']],
+        ];
         $ticket = Counter::open()->ticket($ask, Profile::Uk);
 
         self::assertSame(['stop', 'uk', 'us'], [$ticket['verdict']['level'], $ticket['profile'], $ticket['also_profile']]);
-        self::assertSame('clear', Counter::open()->ticket([...$ask, 'profile' => 'us'])['verdict']['level'], 'what the house in the UK stops is fine in the US');
-        $rule = SafetyRules::from(DataFolder::shipped())->rule(new Standard(Profile::Us, new Tightening, Profile::Uk), FoodClass::Minced);
+        self::assertSame(
+            'clear',
+            Counter::open()->ticket([...$ask, 'profile' => 'us'])['verdict']['level'],
+            'what the house in the UK stops is fine in the US',
+        );
+        $rule = SafetyRules::from(DataFolder::shipped())->rule(
+            new Standard(Profile::Us, new Tightening(), Profile::Uk),
+            FoodClass::Minced,
+        );
         self::assertSame([71.1, 2], [$rule->officialC, count($rule->tables)], 'the hotter minimum, and both tables');
     }
 
@@ -216,15 +351,28 @@ final class HazardsTest extends TestCase
             self::assertTrue($rules->hazard($hazard) === null || isset($say["safety.hazard_{$hazard->value}"]), $hazard->value);
         }
         $house = new HouseRules(new Standard(Profile::Us, new Tightening(true)));
-        $ticket = Counter::open()->ticket(['cut' => 'tuna-loin-steak', 'thickness_mm' => 28, 'diners' => [['count' => 2, 'doneness' => 'rare']]], $house);
-        self::assertSame(['safety.below_minimum_stop_fish', 'stop'], [$ticket['verdict']['findings'][0]['key'], $ticket['verdict']['level']]);
+        $ticket = Counter::open()->ticket(
+            ['cut' => 'tuna-loin-steak', 'thickness_mm' => 28, 'diners' => [['count' => 2, 'doneness' => 'rare']]],
+            $house,
+        );
+        self::assertSame(
+            ['safety.below_minimum_stop_fish', 'stop'],
+            [$ticket['verdict']['findings'][0]['key'], $ticket['verdict']['level']],
+        );
     }
 
     public function test_each_finding_names_the_pieces_it_is_about(): void
     {
         $diners = [['count' => 3, 'doneness' => 'medium'], ['count' => 1, 'doneness' => 'rare']];
-        $findings = Counter::open()->ticket(['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'method' => 'pan', 'diners' => $diners])['verdict']['findings'];
-        $below = array_values(array_filter($findings, static fn (array $finding): bool => $finding['key'] === 'safety.below_minimum_held'));
+        $findings = Counter::open()->ticket([
+            'cut' => 'beef-rib-eye-steak',
+            'thickness_mm' => 30,
+            'method' => 'pan',
+            'diners' => $diners,
+        ])['verdict']['findings'];
+        $below = array_values(
+            array_filter($findings, static fn (array $finding): bool => $finding['key'] === 'safety.below_minimum_held'),
+        );
 
         self::assertSame([['A'], ['B']], array_column($below, 'pieces'));
         self::assertGreaterThan(5.0, $below[0]['args']->peak_c - $below[1]['args']->peak_c, 'each with its own figure');

@@ -83,9 +83,19 @@ final class HeldLongEnoughTest extends TestCase
 
     public function test_the_shortest_hold_is_the_hottest_line_not_above_the_core(): void
     {
-        $rule = new SafetyRule(62.8, 180.0, [[
-            new HoldPoint(62.78, 180.0, 'a'), new HoldPoint(54.44, 6720.0, 'b'), new HoldPoint(57.22, 2160.0, 'b'), new HoldPoint(60.0, 720.0, 'b'),
-        ]], Level::Caution);
+        $rule = new SafetyRule(
+            62.8,
+            180.0,
+            [
+                [
+                    new HoldPoint(62.78, 180.0, 'a'),
+                    new HoldPoint(54.44, 6720.0, 'b'),
+                    new HoldPoint(57.22, 2160.0, 'b'),
+                    new HoldPoint(60.0, 720.0, 'b'),
+                ],
+            ],
+            Level::Caution,
+        );
 
         self::assertSame(2160.0, $rule->shortestHoldAt(58.9)?->holdS);
         self::assertNull($rule->shortestHoldAt(54.0));

@@ -31,14 +31,35 @@ final class SaidAloudTest extends TestCase
         $atRisk = static fn (string $word): array => [['count' => 4, 'at_risk' => true, 'doneness' => $word]];
         // UK 2013 regulations, schedule 4, of a whole piece: its middle was never open, but someone at risk eats it.
         yield 'a shoulder slowly smoked' => [
-            ['cut' => 'pork-shoulder-blade', 'thickness_mm' => 130, 'method' => 'smoke', 'heat_c' => 110, 'diners' => $atRisk('official_minimum')], Profile::Us, 'safety.slow', 'caution',
+            [
+                'cut' => 'pork-shoulder-blade',
+                'thickness_mm' => 130,
+                'method' => 'smoke',
+                'heat_c' => 110,
+                'diners' => $atRisk('official_minimum'),
+            ],
+            Profile::Us,
+            'safety.slow',
+            'caution',
         ];
         yield 'cod kept on for the printed hold' => [
-            ['cut' => 'cod-loin', 'thickness_mm' => 28, 'method' => 'steam', 'diners' => $atRisk('firm')], Profile::Uk, 'safety.held_instead', 'caution',
+            ['cut' => 'cod-loin', 'thickness_mm' => 28, 'method' => 'steam', 'diners' => $atRisk('firm')],
+            Profile::Uk,
+            'safety.held_instead',
+            'caution',
         ];
         // The cook itself is out of the growth range in time; the long end of its range is not.
         yield 'a turkey crown at the long end' => [
-            ['cut' => 'turkey-crown', 'thickness_mm' => 150, 'method' => 'smoke', 'heat_c' => 120, 'diners' => [['count' => 8, 'doneness' => 'done']]], Profile::Us, 'safety.too_slow', 'stop',
+            [
+                'cut' => 'turkey-crown',
+                'thickness_mm' => 150,
+                'method' => 'smoke',
+                'heat_c' => 120,
+                'diners' => [['count' => 8, 'doneness' => 'done']],
+            ],
+            Profile::Us,
+            'safety.too_slow',
+            'stop',
         ];
     }
 
@@ -75,19 +96,39 @@ final class SaidAloudTest extends TestCase
     {
         $advisor = Advisor::from(DataFolder::shipped());
         $uk = new Standard(Profile::Uk);
-        $dish = Counter::open()->reader->read(['cut' => 'cod-loin', 'thickness_mm' => 28, 'method' => 'steam', 'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'firm']]], new HouseRules($uk));
+        $dish = Counter::open()->reader->read(
+            [
+                'cut' => 'cod-loin',
+                'thickness_mm' => 28,
+                'method' => 'steam',
+                'diners' => [['count' => 2, 'at_risk' => true, 'doneness' => 'firm']],
+            ],
+            new HouseRules($uk),
+        );
         $cook = $advisor->advise($dish->plates()[0])[0];
-        $line = SafetyRules::from(DataFolder::shipped())->rule($uk, $dish->piece->cut->foodClass)->shortestHoldAt($dish->shares[0]->doneness->targetC);
+        $line = SafetyRules::from(DataFolder::shipped())
+            ->rule($uk, $dish->piece->cut->foodClass)
+            ->shortestHoldAt($dish->shares[0]->doneness->targetC);
 
         self::assertNotNull($line);
-        self::assertTrue($cook->evidence->held->meets([new HoldPoint($line->coreC, $line->holdS + 55.0, 'margin')], $cook->evidence->pulledAtS), 'a clock read a minute early does not matter');
+        self::assertTrue(
+            $cook->evidence->held->meets([new HoldPoint($line->coreC, $line->holdS + 55.0, 'margin')], $cook->evidence->pulledAtS),
+            'a clock read a minute early does not matter',
+        );
     }
 
     public function test_a_stop_that_heat_lifts_leaves_a_plan_no_freedom(): void
     {
         $judge = new Judge(SafetyRules::from(DataFolder::shipped()));
         $mustMeet = static fn (string $slug): bool => $judge->mustMeetMinimum(
-            new Serving(Counter::open()->catalogue->cut($slug)->reared(Rearing::Farmed), false, new Standard, Rearing::Farmed, false, false),
+            new Serving(
+                Counter::open()->catalogue->cut($slug)->reared(Rearing::Farmed),
+                false,
+                new Standard(),
+                Rearing::Farmed,
+                false,
+                false,
+            ),
         );
 
         // Trichinella (USDA FSIS) is a stop for everyone; a deer's haunch has none.

@@ -35,16 +35,26 @@ final class TrapsTest extends TestCase
 
         self::assertEqualsWithDelta(Temperature::ofFahrenheit(145.0)->toCelsius(), $official?->targetC, 0.3, 'USDA FSIS label terms');
         self::assertLessThan(58.0, $kitchen?->targetC);
-        $shown = Counter::open()->ticket(['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 30, 'schools' => ['doneness_words' => 'official'], 'diners' => [['count' => 1, 'doneness' => 'medium_rare']]])['target'];
+        $shown = Counter::open()->ticket([
+            'cut' => 'beef-rib-eye-steak',
+            'thickness_mm' => 30,
+            'schools' => ['doneness_words' => 'official'],
+            'diners' => [['count' => 1, 'doneness' => 'medium_rare']],
+        ])['target'];
         self::assertSame('official', $shown['scale'], 'never a word without its scale');
     }
 
     public function test_what_63_degrees_is_worth_hangs_on_the_class_of_food(): void
     {
-        $holds = static fn (FoodClass $class): array => array_values(array_map(
-            static fn (HoldPoint $point): float => $point->holdS,
-            array_filter(self::rules()->rule(new Standard, $class)->points(), static fn (HoldPoint $point): bool => $point->coreC > 62.5 && $point->coreC < 63.5),
-        ));
+        $holds = static fn (FoodClass $class): array => array_values(
+            array_map(
+                static fn (HoldPoint $point): float => $point->holdS,
+                array_filter(
+                    self::rules()->rule(new Standard(), $class)->points(),
+                    static fn (HoldPoint $point): bool => $point->coreC > 62.5 && $point->coreC < 63.5,
+                ),
+            ),
+        );
 
         // The consumer's chart: three minutes' rest. Needled meat: three minutes at heat. Mince: no such line at all.
         self::assertSame(180.0, min($holds(FoodClass::WholeMuscle)));
@@ -55,7 +65,9 @@ final class TrapsTest extends TestCase
     public function test_the_roast_table_is_for_whole_roasts_only(): void
     {
         foreach (FoodClass::cases() as $class) {
-            $coolestC = min(array_map(static fn (HoldPoint $point): float => $point->coreC, self::rules()->rule(new Standard, $class)->points()));
+            $coolestC = min(
+                array_map(static fn (HoldPoint $point): float => $point->coreC, self::rules()->rule(new Standard(), $class)->points()),
+            );
             self::assertSame(in_array($class, [FoodClass::WholeMuscle, FoodClass::Pork], true), $coolestC < 60.0, $class->value);
         }
     }
@@ -65,7 +77,12 @@ final class TrapsTest extends TestCase
         $set = self::rules()->lethality();
         $celsius = Temperature::ofFahrenheit(158.0)->toCelsius();
         $bySetS = 6.5 * $set['d_ref_s'] * 10.0 ** (($set['t_ref_c'] - $celsius) / $set['z_k']);
-        $printedS = min(array_map(static fn (HoldPoint $point): float => $point->coreC >= $celsius - 0.01 ? $point->holdS : INF, self::rules()->rule(new Standard, FoodClass::WholeMuscle)->points()));
+        $printedS = min(
+            array_map(
+                static fn (HoldPoint $point): float => $point->coreC >= $celsius - 0.01 ? $point->holdS : INF,
+                self::rules()->rule(new Standard(), FoodClass::WholeMuscle)->points(),
+            ),
+        );
 
         self::assertSame(0.0, $printedS, 'the printed point decides');
         self::assertEqualsWithDelta(10.6, $bySetS, 0.3);
@@ -75,7 +92,10 @@ final class TrapsTest extends TestCase
     {
         foreach (FoodClass::cases() as $class) {
             foreach (Profile::cases() as $profile) {
-                $sources = array_map(static fn (HoldPoint $point): string => $point->source, self::rules()->rule(new Standard($profile), $class)->points());
+                $sources = array_map(
+                    static fn (HoldPoint $point): string => $point->source,
+                    self::rules()->rule(new Standard($profile), $class)->points(),
+                );
                 self::assertNotContains($profile === Profile::Us ? 'fsa-70-2' : 'food-code-roast', $sources);
             }
         }
@@ -84,7 +104,10 @@ final class TrapsTest extends TestCase
     public function test_wild_game_is_not_farmed_game(): void
     {
         // FDA Food Code 3-401.11: 74 °C for wild, inspected game; farmed as the meat it is.
-        self::assertGreaterThan(self::rules()->rule(new Standard, FoodClass::FarmedGame)->officialC, self::rules()->rule(new Standard, FoodClass::WildGame)->officialC);
+        self::assertGreaterThan(
+            self::rules()->rule(new Standard(), FoodClass::FarmedGame)->officialC,
+            self::rules()->rule(new Standard(), FoodClass::WildGame)->officialC,
+        );
         self::assertSame(FoodClass::WildGame, Counter::open()->catalogue->cut('roe-saddle')->foodClass);
         self::assertSame(FoodClass::FarmedGame, Counter::open()->catalogue->cut('venison-loin-steak')->foodClass);
     }
@@ -111,9 +134,9 @@ final class TrapsTest extends TestCase
         $simulator = new Simulator(Body::slab(Length::ofMillimetres(25.0)), new ConstantMaterial(0.48, 1000.0, 3400.0));
         $bath = Face::surrounding(95.0, 60.0);
         $coreC = $simulator->coreC($simulator->runStage($simulator->start(5.0), new Stage('bath', $bath, $bath, 1800.0))->end);
-        $fo = 0.48 / 3.4e6 * 1800.0 / 0.0125 ** 2;
+        $fo = ((0.48 / 3.4e6) * 1800.0) / 0.0125 ** 2;
 
-        self::assertEqualsWithDelta(60.0 - 55.0 * 1.202 * exp(-1.139 ** 2 * $fo), $coreC, 0.5);
+        self::assertEqualsWithDelta(60.0 - 55.0 * 1.202 * exp(-(1.139 ** 2) * $fo), $coreC, 0.5);
     }
 
     private static function rules(): SafetyRules

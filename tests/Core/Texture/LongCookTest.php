@@ -40,8 +40,13 @@ final class LongCookTest extends TestCase
     #[TestWith(['lamb-parcel-pieces', 38, 'parcel', 'falling_apart', 2.5])]
     #[TestWith(['lamb-hind-shank', 60, 'parcel', 'falling_apart', 2.5])]
     #[TestWith(['pork-belly-pieces', 25, 'braise', 'fork_tender', 1.5])]
-    public function test_braises_and_parcels_take_their_customary_hours(string $cut, float $mm, string $method, string $word, float $hours): void
-    {
+    public function test_braises_and_parcels_take_their_customary_hours(
+        string $cut,
+        float $mm,
+        string $method,
+        string $word,
+        float $hours,
+    ): void {
         $ticket = self::ticket($cut, $mm, $method, $word);
 
         self::assertEqualsWithDelta($hours, $ticket['time']['likely_s'] / 3600.0, 0.25 * $hours);
@@ -49,7 +54,12 @@ final class LongCookTest extends TestCase
 
     public function test_a_long_cook_goes_by_the_fork_and_is_safe_for_anyone(): void
     {
-        $ticket = Counter::open()->ticket(['cut' => 'beef-cheek', 'thickness_mm' => 50, 'method' => 'braise', 'diners' => [['count' => 4, 'at_risk' => true, 'doneness' => 'fork_tender']]]);
+        $ticket = Counter::open()->ticket([
+            'cut' => 'beef-cheek',
+            'thickness_mm' => 50,
+            'method' => 'braise',
+            'diners' => [['count' => 4, 'at_risk' => true, 'doneness' => 'fork_tender']],
+        ]);
 
         self::assertSame(['fork', 'clear'], [$ticket['pull_by'], $ticket['verdict']['level']]);
         self::assertContains('do.pull_by_fork', array_map(static fn (array $line): string => $line['do']['key'], $ticket['timeline']));
@@ -59,7 +69,11 @@ final class LongCookTest extends TestCase
     public function test_thicker_weaker_and_further_take_longer(): void
     {
         $time = static fn (float $mm, float $heatC, string $word): float => Counter::open()->ticket([
-            'cut' => 'beef-cheek', 'thickness_mm' => $mm, 'method' => 'braise', 'heat_c' => $heatC, 'diners' => [['count' => 2, 'doneness' => $word]],
+            'cut' => 'beef-cheek',
+            'thickness_mm' => $mm,
+            'method' => 'braise',
+            'heat_c' => $heatC,
+            'diners' => [['count' => 2, 'doneness' => $word]],
         ])['time']['likely_s'];
 
         self::assertLessThan($time(60, 95, 'fork_tender'), $time(40, 95, 'fork_tender'));
@@ -69,7 +83,10 @@ final class LongCookTest extends TestCase
 
     public function test_beef_takes_longer_than_pork_of_the_same_size(): void
     {
-        self::assertGreaterThan(self::ticket('pork-shoulder-dice', 30, 'braise', 'fork_tender')['time']['likely_s'], self::ticket('beef-stewing-dice', 30, 'braise', 'fork_tender')['time']['likely_s']);
+        self::assertGreaterThan(
+            self::ticket('pork-shoulder-dice', 30, 'braise', 'fork_tender')['time']['likely_s'],
+            self::ticket('beef-stewing-dice', 30, 'braise', 'fork_tender')['time']['likely_s'],
+        );
     }
 
     public function test_what_is_not_cooked_long_goes_by_its_core_in_a_pot_too(): void
@@ -96,6 +113,11 @@ final class LongCookTest extends TestCase
     /** @return array<string, mixed> */
     private static function ticket(string $cut, float $mm, string $method, string $word): array
     {
-        return Counter::open()->ticket(['cut' => $cut, 'thickness_mm' => $mm, 'method' => $method, 'diners' => [['count' => 4, 'doneness' => $word]]]);
+        return Counter::open()->ticket([
+            'cut' => $cut,
+            'thickness_mm' => $mm,
+            'method' => $method,
+            'diners' => [['count' => 4, 'doneness' => $word]],
+        ]);
     }
 }

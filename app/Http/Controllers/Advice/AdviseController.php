@@ -15,12 +15,26 @@ use OpenApi\Attributes as OA;
 
 final class AdviseController
 {
-    #[OA\Post(path: '/advice', operationId: 'advise', summary: 'Compute the ticket for an ask',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Ask')),
-        responses: [
-            new OA\Response(response: 200, description: 'The ticket', content: new OA\JsonContent(ref: '#/components/schemas/Advice')),
-            new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
-        ])]
+    #[
+        OA\Post(
+            path: '/advice',
+            operationId: 'advise',
+            summary: 'Compute the ticket for an ask',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Ask')),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The ticket',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Advice'),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(AskRequest $request, TicketAssembly $tickets, Stock $stock): JsonResponse
     {
         /** @var User $user */

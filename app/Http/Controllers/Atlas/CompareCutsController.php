@@ -13,12 +13,34 @@ use OpenApi\Attributes as OA;
 
 final class CompareCutsController
 {
-    #[OA\Get(path: '/compare', operationId: 'compareCuts', summary: 'Two to four cuts side by side', parameters: [
-        new OA\Parameter(name: 'cuts', in: 'query', required: true, description: 'slugs parted by commas', schema: new OA\Schema(type: 'string')),
-    ], responses: [
-        new OA\Response(response: 200, description: 'Line by line, differences marked', content: new OA\JsonContent(ref: '#/components/schemas/Comparison')),
-        new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
-    ])]
+    #[
+        OA\Get(
+            path: '/compare',
+            operationId: 'compareCuts',
+            summary: 'Two to four cuts side by side',
+            parameters: [
+                new OA\Parameter(
+                    name: 'cuts',
+                    in: 'query',
+                    required: true,
+                    description: 'slugs parted by commas',
+                    schema: new OA\Schema(type: 'string'),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Line by line, differences marked',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Comparison'),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(Request $request, ShopCatalogue $catalogues, CompareReport $report): JsonResponse
     {
         /** @var User $user */

@@ -13,10 +13,22 @@ use OpenApi\Attributes as OA;
 
 final class ShowCutController
 {
-    #[OA\Get(path: '/cuts/{slug}', operationId: 'showCut', summary: 'Everything known about a cut', parameters: [new OA\Parameter(name: 'slug', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'The cut', content: new OA\JsonContent(ref: '#/components/schemas/CutPage')),
-        new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
-    ])]
+    #[
+        OA\Get(
+            path: '/cuts/{slug}',
+            operationId: 'showCut',
+            summary: 'Everything known about a cut',
+            parameters: [new OA\Parameter(name: 'slug', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(response: 200, description: 'The cut', content: new OA\JsonContent(ref: '#/components/schemas/CutPage')),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(Request $request, string $slug, ShopCatalogue $catalogues, AtlasReport $report): JsonResponse
     {
         /** @var User $user */

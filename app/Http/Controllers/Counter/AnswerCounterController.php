@@ -18,11 +18,34 @@ use OpenApi\Attributes as OA;
 
 final class AnswerCounterController
 {
-    #[OA\Post(path: '/counter', operationId: 'answerCounter', summary: 'One change at the counter: what was read, what fits, and the ticket of what is chosen, under one id',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/CounterAsked')),
-        responses: [new OA\Response(response: 200, description: 'Done; what cannot be done stands in refused', content: new OA\JsonContent(ref: '#/components/schemas/CounterShown')), new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))])]
-    public function __invoke(Request $request, CounterReply $reply, Stock $stock, ShopCatalogue $catalogues, House $house, Refusals $refusals): JsonResponse
-    {
+    #[
+        OA\Post(
+            path: '/counter',
+            operationId: 'answerCounter',
+            summary: 'One change at the counter: what was read, what fits, and the ticket of what is chosen, under one id',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/CounterAsked')),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Done; what cannot be done stands in refused',
+                    content: new OA\JsonContent(ref: '#/components/schemas/CounterShown'),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
+    public function __invoke(
+        Request $request,
+        CounterReply $reply,
+        Stock $stock,
+        ShopCatalogue $catalogues,
+        House $house,
+        Refusals $refusals,
+    ): JsonResponse {
         /** @var User $user */
         $user = $request->user();
         $catalogue = $catalogues->of($user->shop);

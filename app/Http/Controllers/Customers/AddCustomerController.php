@@ -13,9 +13,22 @@ use OpenApi\Attributes as OA;
 
 final class AddCustomerController
 {
-    #[OA\Post(path: '/customers', operationId: 'addCustomer', summary: 'Somebody who wants to be known',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewCustomer')),
-        responses: [new OA\Response(response: 201, description: 'Made', content: new OA\JsonContent(ref: '#/components/schemas/Customer')), new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))])]
+    #[
+        OA\Post(
+            path: '/customers',
+            operationId: 'addCustomer',
+            summary: 'Somebody who wants to be known',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewCustomer')),
+            responses: [
+                new OA\Response(response: 201, description: 'Made', content: new OA\JsonContent(ref: '#/components/schemas/Customer')),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(CustomerRequest $request): JsonResponse
     {
         /** @var User $user */

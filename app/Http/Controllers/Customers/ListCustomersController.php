@@ -13,8 +13,23 @@ use OpenApi\Attributes as OA;
 
 final class ListCustomersController
 {
-    #[OA\Get(path: '/customers', operationId: 'listCustomers', summary: 'Who comes again', parameters: [new OA\Parameter(name: 'find', in: 'query', required: false, schema: new OA\Schema(type: 'string', maxLength: 60))],
-        responses: [new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/CustomerList'))])]
+    #[
+        OA\Get(
+            path: '/customers',
+            operationId: 'listCustomers',
+            summary: 'Who comes again',
+            parameters: [
+                new OA\Parameter(name: 'find', in: 'query', required: false, schema: new OA\Schema(type: 'string', maxLength: 60)),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Done',
+                    content: new OA\JsonContent(ref: '#/components/schemas/CustomerList'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(Request $request): JsonResponse
     {
         /** @var User $user */
@@ -24,7 +39,10 @@ final class ListCustomersController
         if ($find !== '') {
             $customers->whereRaw('name COLLATE utf8mb4_unicode_ci LIKE ?', ['%'.addcslashes($find, '%_\\').'%']);
         }
-        $found = $customers->limit(200)->get()->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE);
+        $found = $customers
+            ->limit(200)
+            ->get()
+            ->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE);
 
         return new JsonResponse(['customers' => CustomerResource::collection($found->values())->resolve($request)]);
     }

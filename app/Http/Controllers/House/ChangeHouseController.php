@@ -13,9 +13,22 @@ use OpenApi\Attributes as OA;
 
 final class ChangeHouseController
 {
-    #[OA\Put(path: '/house', operationId: 'changeHouse', summary: 'Change them; safety can only be made stricter than the profile',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/HouseRules')),
-        responses: [new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/House')), new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))])]
+    #[
+        OA\Put(
+            path: '/house',
+            operationId: 'changeHouse',
+            summary: 'Change them; safety can only be made stricter than the profile',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/HouseRules')),
+            responses: [
+                new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/House')),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(HouseRequest $request, House $house, HouseReader $reader): JsonResponse
     {
         /** @var User $user */
@@ -25,8 +38,11 @@ final class ChangeHouseController
             ...$request->shopData(),
             'safety_profile' => $rules->standard->profile,
             'house' => [
-                'schools' => $rules->schools, 'stops_below' => $rules->standard->tightening->stopsBelow, 'minimum_c' => $rules->standard->tightening->minimumC,
-                'portions_pct' => round(100.0 * $rules->portions), 'time_zone' => $rules->timeZone,
+                'schools' => $rules->schools,
+                'stops_below' => $rules->standard->tightening->stopsBelow,
+                'minimum_c' => $rules->standard->tightening->minimumC,
+                'portions_pct' => round(100.0 * $rules->portions),
+                'time_zone' => $rules->timeZone,
             ],
         ]);
 

@@ -16,9 +16,22 @@ use OpenApi\Attributes as OA;
 
 final class MatchController
 {
-    #[OA\Post(path: '/matches', operationId: 'match', summary: 'What fits a wish, from today\'s case, ranked with reasons; or what would have to give',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Wish')),
-        responses: [new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/Matches')), new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))])]
+    #[
+        OA\Post(
+            path: '/matches',
+            operationId: 'match',
+            summary: 'What fits a wish, from today\'s case, ranked with reasons; or what would have to give',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Wish')),
+            responses: [
+                new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/Matches')),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(Request $request, CounterDesk $desk, Stock $stock, ShopCatalogue $catalogues, House $house): JsonResponse
     {
         /** @var User $user */
@@ -26,6 +39,9 @@ final class MatchController
         $catalogue = $catalogues->of($user->shop);
         $wish = WishData::of($request->getContent());
 
-        return new JsonResponse([...$desk->match($wish, $stock->of($user->shop, $catalogue), $catalogue, $house->rules($user->shop)), 'currency' => $user->shop->currency]);
+        return new JsonResponse([
+            ...$desk->match($wish, $stock->of($user->shop, $catalogue), $catalogue, $house->rules($user->shop)),
+            'currency' => $user->shop->currency,
+        ]);
     }
 }

@@ -13,9 +13,22 @@ use OpenApi\Attributes as OA;
 
 final class ReadLineController
 {
-    #[OA\Post(path: '/ask-line', operationId: 'readLine', summary: 'Read an ask as people say it',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/LineAsked')),
-        responses: [new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/LineRead')), new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))])]
+    #[
+        OA\Post(
+            path: '/ask-line',
+            operationId: 'readLine',
+            summary: 'Read an ask as people say it',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/LineAsked')),
+            responses: [
+                new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/LineRead')),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(ReadLineRequest $request, CounterDesk $desk, ShopCatalogue $catalogues): JsonResponse
     {
         /** @var User $user */

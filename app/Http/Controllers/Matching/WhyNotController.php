@@ -16,9 +16,22 @@ use OpenApi\Attributes as OA;
 
 final class WhyNotController
 {
-    #[OA\Post(path: '/why-not', operationId: 'whyNot', summary: 'Why a cut is not offered, or not first',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/WhyNotAsked')),
-        responses: [new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/WhyNot')), new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))])]
+    #[
+        OA\Post(
+            path: '/why-not',
+            operationId: 'whyNot',
+            summary: 'Why a cut is not offered, or not first',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/WhyNotAsked')),
+            responses: [
+                new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/WhyNot')),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(Request $request, CounterDesk $desk, Stock $stock, ShopCatalogue $catalogues, House $house): JsonResponse
     {
         /** @var User $user */

@@ -15,12 +15,22 @@ use OpenApi\Attributes as OA;
 
 final class AddCutController
 {
-    #[OA\Post(path: '/cuts', operationId: 'addCut', summary: 'Add a cut of the shop\'s own, told as another cut and what differs; the same name again changes it',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/OwnCut')),
-        responses: [
-            new OA\Response(response: 201, description: 'Added', content: new OA\JsonContent(ref: '#/components/schemas/CutAdded')),
-            new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
-        ])]
+    #[
+        OA\Post(
+            path: '/cuts',
+            operationId: 'addCut',
+            summary: 'Add a cut of the shop\'s own, told as another cut and what differs; the same name again changes it',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/OwnCut')),
+            responses: [
+                new OA\Response(response: 201, description: 'Added', content: new OA\JsonContent(ref: '#/components/schemas/CutAdded')),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(Request $request, ShopCatalogue $catalogues, CatalogueFile $file): JsonResponse
     {
         /** @var User $user */

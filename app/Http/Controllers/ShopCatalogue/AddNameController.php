@@ -14,17 +14,37 @@ use OpenApi\Attributes as OA;
 
 final class AddNameController
 {
-    #[OA\Post(path: '/cuts/{slug}/names', operationId: 'addName', summary: 'Add a local name of the shop\'s own', parameters: [new OA\Parameter(name: 'slug', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/LocalName')),
-        responses: [
-            new OA\Response(response: 201, description: 'Added', content: new OA\JsonContent(ref: '#/components/schemas/CutAdded')),
-            new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
-        ])]
+    #[
+        OA\Post(
+            path: '/cuts/{slug}/names',
+            operationId: 'addName',
+            summary: 'Add a local name of the shop\'s own',
+            parameters: [new OA\Parameter(name: 'slug', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/LocalName')),
+            responses: [
+                new OA\Response(response: 201, description: 'Added', content: new OA\JsonContent(ref: '#/components/schemas/CutAdded')),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(NameRequest $request, string $slug, ShopCatalogue $catalogues, CatalogueFile $file): JsonResponse
     {
         /** @var User $user */
         $user = $request->user();
-        $catalogues->change($user->shop, fn (ShopChanges $before): ShopChanges => $file->addName($slug, $request->place(), $request->name(), $catalogues->shipped, $before));
+        $catalogues->change(
+            $user->shop,
+            fn (ShopChanges $before): ShopChanges => $file->addName(
+                $slug,
+                $request->place(),
+                $request->name(),
+                $catalogues->shipped,
+                $before,
+            ),
+        );
 
         return new JsonResponse(['slug' => $slug], 201);
     }

@@ -13,10 +13,22 @@ use OpenApi\Attributes as OA;
 
 final class RemoveCutController
 {
-    #[OA\Delete(path: '/cuts/{slug}', operationId: 'removeCut', summary: 'Remove a cut of the shop\'s own; shipped ones can only be hidden', parameters: [new OA\Parameter(name: 'slug', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 204, description: 'Removed'),
-        new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
-    ])]
+    #[
+        OA\Delete(
+            path: '/cuts/{slug}',
+            operationId: 'removeCut',
+            summary: 'Remove a cut of the shop\'s own; shipped ones can only be hidden',
+            parameters: [new OA\Parameter(name: 'slug', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(response: 204, description: 'Removed'),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(Request $request, string $slug, ShopCatalogue $catalogues): Response
     {
         /** @var User $user */

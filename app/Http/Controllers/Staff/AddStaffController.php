@@ -12,9 +12,22 @@ use OpenApi\Attributes as OA;
 
 final class AddStaffController
 {
-    #[OA\Post(path: '/staff', operationId: 'addStaff', summary: 'Somebody new',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewStaff')),
-        responses: [new OA\Response(response: 201, description: 'Made', content: new OA\JsonContent(ref: '#/components/schemas/StaffMember')), new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))])]
+    #[
+        OA\Post(
+            path: '/staff',
+            operationId: 'addStaff',
+            summary: 'Somebody new',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewStaff')),
+            responses: [
+                new OA\Response(response: 201, description: 'Made', content: new OA\JsonContent(ref: '#/components/schemas/StaffMember')),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(StaffRequest $request): JsonResponse
     {
         /** @var User $user */

@@ -12,9 +12,23 @@ use OpenApi\Attributes as OA;
 
 final class ChangeStaffController
 {
-    #[OA\Put(path: '/staff/{user}', operationId: 'changeStaff', summary: 'Another name, role or password', parameters: [new OA\Parameter(name: 'user', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ChangedStaff')),
-        responses: [new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/StaffMember')), new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))])]
+    #[
+        OA\Put(
+            path: '/staff/{user}',
+            operationId: 'changeStaff',
+            summary: 'Another name, role or password',
+            parameters: [new OA\Parameter(name: 'user', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ChangedStaff')),
+            responses: [
+                new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/StaffMember')),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(StaffRequest $request, User $user): JsonResponse
     {
         $user->update($request->given());

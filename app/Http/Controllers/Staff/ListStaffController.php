@@ -12,8 +12,16 @@ use OpenApi\Attributes as OA;
 
 final class ListStaffController
 {
-    #[OA\Get(path: '/staff', operationId: 'listStaff', summary: 'Who works here',
-        responses: [new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/StaffList'))])]
+    #[
+        OA\Get(
+            path: '/staff',
+            operationId: 'listStaff',
+            summary: 'Who works here',
+            responses: [
+                new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/StaffList')),
+            ],
+        ),
+    ]
     public function __invoke(Request $request): JsonResponse
     {
         /** @var User $user */

@@ -14,8 +14,22 @@ use OpenApi\Attributes as OA;
 
 final class RemoveStaffController
 {
-    #[OA\Delete(path: '/staff/{user}', operationId: 'removeStaff', summary: 'Somebody left: signed out everywhere, their tickets stay', parameters: [new OA\Parameter(name: 'user', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        responses: [new OA\Response(response: 204, description: 'Done'), new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))])]
+    #[
+        OA\Delete(
+            path: '/staff/{user}',
+            operationId: 'removeStaff',
+            summary: 'Somebody left: signed out everywhere, their tickets stay',
+            parameters: [new OA\Parameter(name: 'user', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+            responses: [
+                new OA\Response(response: 204, description: 'Done'),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(Request $request, User $user): Response
     {
         if ($user->is($request->user())) {

@@ -15,9 +15,23 @@ use OpenApi\Attributes as OA;
 
 final class AddLotController
 {
-    #[OA\Post(path: '/case/lots', operationId: 'addLot', summary: 'Take a lot in', parameters: [new OA\Parameter(ref: '#/components/parameters/OnceKey')],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewLot')),
-        responses: [new OA\Response(response: 201, description: 'Made', content: new OA\JsonContent(ref: '#/components/schemas/LotNumber')), new OA\Response(response: 422, description: 'Refused, naming each key', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))])]
+    #[
+        OA\Post(
+            path: '/case/lots',
+            operationId: 'addLot',
+            summary: 'Take a lot in',
+            parameters: [new OA\Parameter(ref: '#/components/parameters/OnceKey')],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewLot')),
+            responses: [
+                new OA\Response(response: 201, description: 'Made', content: new OA\JsonContent(ref: '#/components/schemas/LotNumber')),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused, naming each key',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(Request $request, Stock $stock, AddLot $add, Once $once): JsonResponse
     {
         /** @var User $user */

@@ -11,8 +11,17 @@ use OpenApi\Attributes as OA;
 
 final class ListMovesController
 {
-    #[OA\Get(path: '/case/lots/{lot}/moves', operationId: 'listMoves', summary: 'What happened to a lot, newest first', parameters: [new OA\Parameter(name: 'lot', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        responses: [new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/LotMoves'))])]
+    #[
+        OA\Get(
+            path: '/case/lots/{lot}/moves',
+            operationId: 'listMoves',
+            summary: 'What happened to a lot, newest first',
+            parameters: [new OA\Parameter(name: 'lot', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+            responses: [
+                new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/LotMoves')),
+            ],
+        ),
+    ]
     public function __invoke(Lot $lot): JsonResponse
     {
         $moves = $lot->moves()->with('user')->orderByDesc('id')->limit(100)->get();

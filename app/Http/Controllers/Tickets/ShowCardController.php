@@ -12,12 +12,29 @@ use OpenApi\Attributes as OA;
 
 final class ShowCardController
 {
-    #[OA\Get(path: '/tickets/{ticket}/card.pdf', operationId: 'showCard', summary: 'The take-home card',
-        parameters: [
-            new OA\Parameter(name: 'ticket', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
-            new OA\Parameter(name: 'units', in: 'query', required: false, schema: new OA\Schema(type: 'string', enum: ['metric', 'imperial'])),
-        ],
-        responses: [new OA\Response(response: 200, description: 'PDF', content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string', format: 'binary')))])]
+    #[
+        OA\Get(
+            path: '/tickets/{ticket}/card.pdf',
+            operationId: 'showCard',
+            summary: 'The take-home card',
+            parameters: [
+                new OA\Parameter(name: 'ticket', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
+                new OA\Parameter(
+                    name: 'units',
+                    in: 'query',
+                    required: false,
+                    schema: new OA\Schema(type: 'string', enum: ['metric', 'imperial']),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'PDF',
+                    content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string', format: 'binary')),
+                ),
+            ],
+        ),
+    ]
     public function __invoke(ShowCardRequest $request, Ticket $ticket, CardPdf $card): Response
     {
         return new Response($card->render($ticket->load(['user', 'shop', 'dishes']), $request->units($ticket)), 200, [

@@ -35,11 +35,16 @@ final readonly class Aged implements Criterion
 
     public function value(Option $option, Wish $wish, Field $field): float
     {
-        return in_array($option->lot->cut->group, [Group::Beef, Group::Lamb, Group::Game], true) && in_array($option->lot->cut->form, self::HUNG, true) ? min(1.0, ($option->lot->agedDays ?? 0) / self::HUNG_DAYS) : self::NO_MATTER;
+        return in_array($option->lot->cut->group, [Group::Beef, Group::Lamb, Group::Game], true) &&
+            in_array($option->lot->cut->form, self::HUNG, true)
+            ? min(1.0, ($option->lot->agedDays ?? 0) / self::HUNG_DAYS)
+            : self::NO_MATTER;
     }
 
     public function says(Option $option, Wish $wish, float $value): ?Phrase
     {
-        return $option->lot->agedDays !== null && $option->lot->agedDays >= self::WORTH_SAYING ? new Phrase('match.aged', ['days' => $option->lot->agedDays]) : null;
+        return $option->lot->agedDays !== null && $option->lot->agedDays >= self::WORTH_SAYING
+            ? new Phrase('match.aged', ['days' => $option->lot->agedDays])
+            : null;
     }
 }

@@ -36,6 +36,8 @@ final readonly class Apart implements Criterion
 
     public function says(Option $option, Wish $wish, float $value): ?Phrase
     {
-        return count($option->shares) === 1 ? null : new Phrase($value >= 0.5 ? 'match.apart' : 'match.hard_to_part', ['pieces' => count($option->shares)]);
+        return count($option->shares) === 1
+            ? null
+            : new Phrase($value >= 0.5 ? 'match.apart' : 'match.hard_to_part', ['pieces' => count($option->shares)]);
     }
 }

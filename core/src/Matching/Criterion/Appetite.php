@@ -31,11 +31,13 @@ final readonly class Appetite implements Criterion
         $ratio = $option->lot->cut->build->mass($option->thickness)->toGrams() / ($option->raw->toGrams() / $wish->eaters->heads());
         $ratio = $ratio < 1.0 ? 1.0 / $ratio : $ratio;
 
-        return max(0.0, 1.0 - 2.0 * abs($ratio - round($ratio)) / $ratio);
+        return max(0.0, 1.0 - (2.0 * abs($ratio - round($ratio))) / $ratio);
     }
 
     public function says(Option $option, Wish $wish, float $value): ?Phrase
     {
-        return $value >= 0.5 || $option->pieces === null ? null : new Phrase('match.uneven', ['pieces' => $option->pieces, 'heads' => $wish->eaters->heads()]);
+        return $value >= 0.5 || $option->pieces === null
+            ? null
+            : new Phrase('match.uneven', ['pieces' => $option->pieces, 'heads' => $wish->eaters->heads()]);
     }
 }

@@ -35,6 +35,9 @@ final readonly class Budget implements Criterion
             return null;
         }
 
-        return new Phrase($value >= 0.5 ? 'match.well_within' : 'match.near_budget', ['a_head_money' => $option->perHeadMinor / 100.0, 'cooked_100g_money' => PriceOf::cookedPer100g($option->lot)]);
+        return new Phrase($value >= 0.5 ? 'match.well_within' : 'match.near_budget', [
+            'a_head_money' => $option->perHeadMinor / 100.0,
+            'cooked_100g_money' => PriceOf::cookedPer100g($option->lot),
+        ]);
     }
 }

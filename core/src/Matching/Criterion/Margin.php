@@ -36,7 +36,7 @@ final readonly class Margin implements Criterion
     /** No margin, and all of it, kg/kg. Common practice, no source. */
     private const LEAN = 0.02;
 
-    private const FORGIVES = 0.10;
+    private const FORGIVES = 0.1;
 
     private const UNGRADED = 0.05;
 
@@ -63,7 +63,9 @@ final readonly class Margin implements Criterion
             return 1.0 - self::FAT_STAYS * $margin;
         }
         $past = ($option->longest()->doneness->targetC - self::FROM_C) / (self::WELL_C - self::FROM_C);
-        $need = in_array($option->method, self::FORGIVING, true) ? 0.0 : self::USED * max(0.0, min(1.0, $past)) + ($wish->wants(Want::Easy) ? 1.0 - self::USED : 0.0);
+        $need = in_array($option->method, self::FORGIVING, true)
+            ? 0.0
+            : self::USED * max(0.0, min(1.0, $past)) + ($wish->wants(Want::Easy) ? 1.0 - self::USED : 0.0);
 
         return 1.0 - $need * (1.0 - $margin);
     }

@@ -44,12 +44,16 @@ final class Suits implements Criterion
     public function value(Option $option, Wish $wish, Field $field): float
     {
         $cut = $option->lot->cut;
-        $isLong = in_array($option->method, self::LONG, true) || ($option->method === Method::OvenRoast && $cut->donenessFamily === self::COOKED_LONG);
+        $isLong =
+            in_array($option->method, self::LONG, true) ||
+            ($option->method === Method::OvenRoast && $cut->donenessFamily === self::COOKED_LONG);
         if ($isLong && $cut->donenessFamily !== self::COOKED_LONG) {
             // It is taken off at its core temperature, long before its collagen has turned.
             return ($option->fit->fit === Fit::Good ? 1.0 : self::POSSIBLE) * (1.0 - self::MUSCLE_SHARE);
         }
-        $muscle = $this->muscles[$cut->slug.($isLong ? ' long' : '')] ??= $isLong ? ($cut->collagenRank() - 1.0) / 3.0 : (3.0 - $cut->tendernessScore()) / 2.0;
+        $muscle = $this->muscles[$cut->slug.($isLong ? ' long' : '')] ??= $isLong
+            ? ($cut->collagenRank() - 1.0) / 3.0
+            : (3.0 - $cut->tendernessScore()) / 2.0;
 
         return ($option->fit->fit === Fit::Good ? 1.0 : self::POSSIBLE) * (1.0 - self::MUSCLE_SHARE + self::MUSCLE_SHARE * $muscle);
     }
@@ -57,8 +61,13 @@ final class Suits implements Criterion
     public function says(Option $option, Wish $wish, float $value): ?Phrase
     {
         $isTurned = $option->lot->cut->donenessFamily === self::COOKED_LONG;
-        $reasons = array_values(array_filter($option->fit->reasons, static fn (Phrase $reason): bool => $isTurned || ! in_array($reason->key, self::OF_TURNING, true)));
+        $reasons = array_values(
+            array_filter(
+                $option->fit->reasons,
+                static fn (Phrase $reason): bool => $isTurned || ! in_array($reason->key, self::OF_TURNING, true),
+            ),
+        );
 
-        return $value >= 0.5 ? ($reasons[0] ?? null) : ($option->fit->doubts[0] ?? null);
+        return $value >= 0.5 ? $reasons[0] ?? null : $option->fit->doubts[0] ?? null;
     }
 }

@@ -41,7 +41,8 @@ final readonly class Time implements Criterion
     public function value(Option $option, Wish $wish, Field $field): float
     {
         if ($option->times === null) {
-            return $wish->availableS() === null && ! $wish->wants(Want::Quick) ? self::NO_HOUR : 1.0; // not cooked yet: the best it could be
+            // not cooked yet: the best it could be
+            return $wish->availableS() === null && ! $wish->wants(Want::Quick) ? self::NO_HOUR : 1.0;
         }
         $takesS = $option->times->wholeS(self::PREPARE_S);
         $availableS = $wish->availableS();
@@ -62,7 +63,10 @@ final readonly class Time implements Criterion
         $availableS = $wish->availableS();
 
         return match (true) {
-            $availableS !== null => new Phrase($value >= 0.5 ? 'match.spare' : 'match.tight', ['takes_s' => $takesS, 'spare_s' => $availableS - $takesS]),
+            $availableS !== null => new Phrase($value >= 0.5 ? 'match.spare' : 'match.tight', [
+                'takes_s' => $takesS,
+                'spare_s' => $availableS - $takesS,
+            ]),
             $wish->wants(Want::Quick) => new Phrase($value >= 0.5 ? 'match.quick' : 'match.slow', ['takes_s' => $takesS]),
             default => null,
         };

@@ -34,12 +34,21 @@ final readonly class Window implements Criterion
 
     public function value(Option $option, Wish $wish, Field $field): float
     {
-        return $option->times === null ? 1.0 : max(0.0, min(1.0, log(self::secondsPerKelvin($option, $option->times->heatS) / self::HURRIED_S_PER_K, 2) / self::DOUBLINGS));
+        return $option->times === null
+            ? 1.0
+            : max(
+                0.0,
+                min(1.0, log(self::secondsPerKelvin($option, $option->times->heatS) / self::HURRIED_S_PER_K, 2) / self::DOUBLINGS),
+            );
     }
 
     public function says(Option $option, Wish $wish, float $value): ?Phrase
     {
-        return $option->times === null ? null : new Phrase($value >= 0.5 ? 'match.at_leisure' : 'match.to_the_second', ['degree_s' => self::secondsPerKelvin($option, $option->times->heatS)]);
+        return $option->times === null
+            ? null
+            : new Phrase($value >= 0.5 ? 'match.at_leisure' : 'match.to_the_second', [
+                'degree_s' => self::secondsPerKelvin($option, $option->times->heatS),
+            ]);
     }
 
     private static function secondsPerKelvin(Option $option, float $heatS): float

@@ -12,8 +12,15 @@ const { t } = useI18n()
     <dl>
       <template v-for="muscle in muscles" :key="muscle.slug">
         <dt>{{ muscle.name }}</dt>
-        <dd>{{ muscle.in_life }}
-          <span>{{ t(`work.${muscle.work}`) }} · {{ t(`collagen.${muscle.collagen}`) }} · {{ t(`grain.${muscle.grain}`) }}, {{ t(muscle.is_long_fibred ? 'cut.long' : 'cut.short') }} · {{ t(`tenderness.${muscle.tenderness}`) }}<template v-if="muscle.shear_force_kg"> · {{ t('cut.shear', { low: muscle.shear_force_kg.low, high: muscle.shear_force_kg.high }) }}</template></span>
+        <dd
+          >{{ muscle.in_life }}
+          <span
+            >{{ t(`work.${muscle.work}`) }} · {{ t(`collagen.${muscle.collagen}`) }} · {{ t(`grain.${muscle.grain}`) }},
+            {{ t(muscle.is_long_fibred ? 'cut.long' : 'cut.short') }} · {{ t(`tenderness.${muscle.tenderness}`)
+            }}<template v-if="muscle.shear_force_kg">
+              · {{ t('cut.shear', { low: muscle.shear_force_kg.low, high: muscle.shear_force_kg.high }) }}</template
+            ></span
+          >
         </dd>
       </template>
     </dl>
@@ -21,8 +28,19 @@ const { t } = useI18n()
 </template>
 
 <style scoped>
-dl { margin: 0; }
-dt { font: 700 17px/1.4 var(--figures); }
-dd { margin: 0 0 8px; font-size: 14.5px; }
-span { display: block; color: var(--soft); font-size: 14px; }
+dl {
+  margin: 0;
+}
+dt {
+  font: 700 17px/1.4 var(--figures);
+}
+dd {
+  margin: 0 0 8px;
+  font-size: 14.5px;
+}
+span {
+  display: block;
+  color: var(--soft);
+  font-size: 14px;
+}
 </style>

@@ -19,9 +19,16 @@ const words = computed(() =>
 
 <template>
   <div class="bar">
-    <p><b class="num">{{ words }}</b> {{ t('grade.inside') }}<i v-if="fat.is_unsure"> {{ t('grade.unsure') }}</i></p>
+    <p
+      ><b class="num">{{ words }}</b> {{ t('grade.inside') }}<i v-if="fat.is_unsure"> {{ t('grade.unsure') }}</i></p
+    >
     <div class="line" aria-hidden="true">
-      <span class="off" :style="{ left: at(fat.low_pct - fat.uncertainty_points), width: width(fat.low_pct - fat.uncertainty_points, high + fat.uncertainty_points) }" />
+      <span
+        class="off"
+        :style="{
+          left: at(fat.low_pct - fat.uncertainty_points),
+          width: width(fat.low_pct - fat.uncertainty_points, high + fat.uncertainty_points),
+        }" />
       <span class="band" :style="{ left: at(fat.low_pct), width: width(fat.low_pct, high) }" />
       <small v-for="tick in [0, 10, 20, 30, 40]" :key="tick" :style="{ left: at(tick) }">{{ tick }} %</small>
     </div>
@@ -29,11 +36,38 @@ const words = computed(() =>
 </template>
 
 <style scoped>
-p { margin: 8px 0 4px; }
-b { font: 700 20px var(--figures); }
-.line { position: relative; height: 34px; border-top: 14px solid #fff; box-shadow: 0 0 0 1px var(--hair); margin: 0 12px; }
-.off, .band { position: absolute; top: -14px; height: 14px; }
-.off { background: #e2c9cc; }
-.band { background: var(--oxblood); min-width: 3px; }
-small { position: absolute; top: 3px; transform: translateX(-50%); white-space: nowrap; font: 500 13px var(--figures); color: var(--soft); }
+p {
+  margin: 8px 0 4px;
+}
+b {
+  font: 700 20px var(--figures);
+}
+.line {
+  position: relative;
+  height: 34px;
+  border-top: 14px solid #fff;
+  box-shadow: 0 0 0 1px var(--hair);
+  margin: 0 12px;
+}
+.off,
+.band {
+  position: absolute;
+  top: -14px;
+  height: 14px;
+}
+.off {
+  background: #e2c9cc;
+}
+.band {
+  background: var(--oxblood);
+  min-width: 3px;
+}
+small {
+  position: absolute;
+  top: 3px;
+  transform: translateX(-50%);
+  white-space: nowrap;
+  font: 500 13px var(--figures);
+  color: var(--soft);
+}
 </style>

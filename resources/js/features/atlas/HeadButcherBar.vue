@@ -13,12 +13,27 @@ const { t } = useI18n()
 const router = useRouter()
 const queries = useQueryClient()
 const adding = ref(false)
-const done = () => Promise.all([queries.invalidateQueries({ queryKey: atlasKeys.all }), queries.invalidateQueries({ queryKey: ['catalogue'] })])
+const done = () =>
+  Promise.all([queries.invalidateQueries({ queryKey: atlasKeys.all }), queries.invalidateQueries({ queryKey: ['catalogue'] })])
 const toggle = useMutation({ mutationFn: () => (props.cut.is_hidden ? showAgain(props.cut.slug) : hide(props.cut.slug)), onSuccess: done })
-const remove = useMutation({ mutationFn: () => removeCut(props.cut.slug), onSuccess: async () => { await router.push({ name: 'atlas' }); await done() } })
+const remove = useMutation({
+  mutationFn: () => removeCut(props.cut.slug),
+  onSuccess: async () => {
+    await router.push({ name: 'atlas' })
+    await done()
+  },
+})
 const sure = useConfirm()
 const ask = () => {
-  sure.require({ header: t('cut.remove'), message: t('cut.removeSure', { name: props.cut.name }), acceptLabel: t('cut.remove'), rejectLabel: t('own.cancel'), accept: () => { remove.mutate() } })
+  sure.require({
+    header: t('cut.remove'),
+    message: t('cut.removeSure', { name: props.cut.name }),
+    acceptLabel: t('cut.remove'),
+    rejectLabel: t('own.cancel'),
+    accept: () => {
+      remove.mutate()
+    },
+  })
 }
 async function added(slug: string) {
   adding.value = false
@@ -29,16 +44,33 @@ async function added(slug: string) {
 
 <template>
   <div class="bar">
-    <button type="button" class="plain" data-testid="hide" :disabled="toggle.isPending.value" @click="toggle.mutate()">{{ t(cut.is_hidden ? 'cut.show' : 'cut.hide') }}</button>
-    <button type="button" class="plain" data-testid="add-like" :aria-expanded="adding" @click="adding = !adding">{{ t('cut.addLike') }}</button>
+    <button type="button" class="plain" data-testid="hide" :disabled="toggle.isPending.value" @click="toggle.mutate()">{{
+      t(cut.is_hidden ? 'cut.show' : 'cut.hide')
+    }}</button>
+    <button type="button" class="plain" data-testid="add-like" :aria-expanded="adding" @click="adding = !adding">{{
+      t('cut.addLike')
+    }}</button>
     <button v-if="cut.is_own" type="button" class="plain" data-testid="remove-own" @click="ask">{{ t('cut.remove') }}</button>
-    <p v-if="toggle.isError.value || remove.isError.value" class="wrong" role="alert">{{ toggle.error.value?.message ?? remove.error.value?.message }}</p>
+    <p v-if="toggle.isError.value || remove.isError.value" class="wrong" role="alert">{{
+      toggle.error.value?.message ?? remove.error.value?.message
+    }}</p>
     <OwnCutForm v-if="adding" class="form" :like="cut" @added="added" @cancel="adding = false" />
   </div>
 </template>
 
 <style scoped>
-.bar { display: flex; flex-wrap: wrap; gap: 8px; padding: 8px 0; }
-.plain { min-height: 44px; font-size: 17px; padding: 0 14px; }
-.form { flex-basis: 100%; }
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  padding: 8px 0;
+}
+.plain {
+  min-height: 44px;
+  font-size: 17px;
+  padding: 0 14px;
+}
+.form {
+  flex-basis: 100%;
+}
 </style>

@@ -4,11 +4,23 @@ defineProps<{ value: number; of: number; label: string }>()
 </script>
 
 <template>
-  <span class="meter" role="img" :aria-label="label" :title="label"><i v-for="step in of" :key="step" :class="{ on: step <= value }" /></span>
+  <span class="meter" role="img" :aria-label="label" :title="label"
+    ><i v-for="step in of" :key="step" :class="{ on: step <= value }"
+  /></span>
 </template>
 
 <style scoped>
-.meter { display: inline-flex; gap: 2px; align-items: center; }
-i { width: 9px; height: 9px; border: 1px solid var(--ink); }
-i.on { background: var(--ink); }
+.meter {
+  display: inline-flex;
+  gap: 2px;
+  align-items: center;
+}
+i {
+  width: 9px;
+  height: 9px;
+  border: 1px solid var(--ink);
+}
+i.on {
+  background: var(--ink);
+}
 </style>

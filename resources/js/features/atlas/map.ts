@@ -21,7 +21,8 @@ export function shapeOf(kind: Kind, r: number): string {
   if (kind === 'game') return `M0 ${-r * 1.2}L${r * 1.15} ${r * 0.85}L${-r * 1.15} ${r * 0.85}Z`
   if (kind === 'bird') return `M${-r} ${-r}H${r}V${r}H${-r}Z`
   if (kind === 'fish') return `M0 ${-r * 1.3}L${r * 1.3} 0L0 ${r * 1.3}L${-r * 1.3} 0Z`
-  if (kind === 'offal') return `M${-r * 0.5} ${-r}H${r * 0.5}L${r} ${-r * 0.5}V${r * 0.5}L${r * 0.5} ${r}H${-r * 0.5}L${-r} ${r * 0.5}V${-r * 0.5}Z`
+  if (kind === 'offal')
+    return `M${-r * 0.5} ${-r}H${r * 0.5}L${r} ${-r * 0.5}V${r * 0.5}L${r * 0.5} ${r}H${-r * 0.5}L${-r} ${r * 0.5}V${-r * 0.5}Z`
   return `M${-r} 0A${r} ${r} 0 1 0 ${r} 0A${r} ${r} 0 1 0 ${-r} 0Z`
 }
 
@@ -38,7 +39,10 @@ export function place(cuts: Schemas['CutLine'][], height: Height): Dot[] {
     let spot = home
     for (let step = 1; step < 400 && dots.some((dot) => Math.hypot(dot.x - spot.x, dot.y - spot.y) < (dot.r + r) * 0.92); step++) {
       const away = 3.2 * Math.sqrt(step)
-      spot = { x: Math.min(894 - r, Math.max(62 + r, home.x + 1.7 * away * Math.cos(step * 2.4))), y: Math.min(536 - r, Math.max(16 + r, home.y + away * Math.sin(step * 2.4))) }
+      spot = {
+        x: Math.min(894 - r, Math.max(62 + r, home.x + 1.7 * away * Math.cos(step * 2.4))),
+        y: Math.min(536 - r, Math.max(16 + r, home.y + away * Math.sin(step * 2.4))),
+      }
     }
     dots.push({ cut, kind: kinds[cut.group] ?? 'red', ...spot, r })
   }

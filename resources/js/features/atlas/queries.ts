@@ -23,7 +23,10 @@ export const cutsQuery = (query: AtlasQuery) =>
   })
 
 export const cutQuery = (slug: string) =>
-  queryOptions({ queryKey: [...atlasKeys.all, 'one', slug] as const, queryFn: () => orThrow(api.GET('/cuts/{slug}', { params: { path: { slug } } })) })
+  queryOptions({
+    queryKey: [...atlasKeys.all, 'one', slug] as const,
+    queryFn: () => orThrow(api.GET('/cuts/{slug}', { params: { path: { slug } } })),
+  })
 
 export const substitutesQuery = (slug: string, method: string) =>
   queryOptions({
@@ -33,7 +36,11 @@ export const substitutesQuery = (slug: string, method: string) =>
   })
 
 export const compareQuery = (cuts: string[]) =>
-  queryOptions({ queryKey: [...atlasKeys.all, 'compare', cuts] as const, queryFn: () => orThrow(api.GET('/compare', { params: { query: { cuts: cuts.join(',') } } })), enabled: cuts.length > 0 })
+  queryOptions({
+    queryKey: [...atlasKeys.all, 'compare', cuts] as const,
+    queryFn: () => orThrow(api.GET('/compare', { params: { query: { cuts: cuts.join(',') } } })),
+    enabled: cuts.length > 0,
+  })
 
 export const gradeQuery = (scale: string, value: string, cut: string) =>
   queryOptions({
@@ -44,8 +51,10 @@ export const gradeQuery = (scale: string, value: string, cut: string) =>
 
 export const addCut = (body: Schemas['OwnCut']) => orThrow(api.POST('/cuts', { body }))
 export const removeCut = (slug: string) => orThrowEmpty(api.DELETE('/cuts/{slug}', { params: { path: { slug } } }))
-export const addName = (slug: string, body: Schemas['LocalName']) => orThrow(api.POST('/cuts/{slug}/names', { params: { path: { slug } }, body }))
-export const removeName = (slug: string, body: Schemas['LocalName']) => orThrowEmpty(api.DELETE('/cuts/{slug}/names', { params: { path: { slug } }, body }))
+export const addName = (slug: string, body: Schemas['LocalName']) =>
+  orThrow(api.POST('/cuts/{slug}/names', { params: { path: { slug } }, body }))
+export const removeName = (slug: string, body: Schemas['LocalName']) =>
+  orThrowEmpty(api.DELETE('/cuts/{slug}/names', { params: { path: { slug } }, body }))
 export const hide = (slug: string) => orThrowEmpty(api.PUT('/cuts/{slug}/hidden', { params: { path: { slug } } }))
 export const showAgain = (slug: string) => orThrowEmpty(api.DELETE('/cuts/{slug}/hidden', { params: { path: { slug } } }))
 

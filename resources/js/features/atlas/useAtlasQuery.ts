@@ -18,7 +18,9 @@ export function useAtlasQuery() {
   const find = ref(one(route.query, 'find'))
   const asked = refDebounced(find, 150)
   const change = (values: Record<string, string | undefined>) =>
-    router.replace({ query: Object.fromEntries(Object.entries({ ...route.query, ...values }).filter(([, value]) => value !== undefined && value !== '')) })
+    router.replace({
+      query: Object.fromEntries(Object.entries({ ...route.query, ...values }).filter(([, value]) => value !== undefined && value !== '')),
+    })
   watch(asked, (text) => void change({ find: text }))
 
   const filters = computed(() => Object.fromEntries(keys.map((key) => [key, one(route.query, key)])) as Record<Filter, string>)
@@ -27,7 +29,10 @@ export function useAtlasQuery() {
     find.value = ''
     void router.replace({ query: route.query['view'] === undefined ? {} : { view: route.query['view'] } })
   }
-  const view = computed({ get: () => (one(route.query, 'view') === 'map' ? 'map' : 'list'), set: (value: 'list' | 'map') => void change({ view: value === 'map' ? 'map' : undefined }) })
+  const view = computed({
+    get: () => (one(route.query, 'view') === 'map' ? 'map' : 'list'),
+    set: (value: 'list' | 'map') => void change({ view: value === 'map' ? 'map' : undefined }),
+  })
   const query = computed<AtlasQuery>(() => {
     const { price_class, ...words } = filters.value
     const given = Object.fromEntries(Object.entries({ find: asked.value.trim(), ...words }).filter(([, value]) => value !== ''))

@@ -11,6 +11,8 @@ export function useCompared() {
     slugs.value = slugs.value.includes(slug) ? slugs.value.filter((one) => one !== slug) : [...slugs.value, slug].slice(0, most)
   }
   const isFull = computed(() => slugs.value.length >= most)
-  const clear = () => { slugs.value = [] }
+  const clear = () => {
+    slugs.value = []
+  }
   return { slugs, toggle, isFull, clear }
 }

@@ -2,10 +2,14 @@ import { queryOptions } from '@tanstack/vue-query'
 import { api, ApiError, orThrow, type Schemas } from '@/api/client'
 import { once } from '@/api/once'
 
-export const caseQuery = () => queryOptions({ queryKey: ['case'] as const, queryFn: () => orThrow(api.GET('/case')), refetchInterval: 60_000 })
+export const caseQuery = () =>
+  queryOptions({ queryKey: ['case'] as const, queryFn: () => orThrow(api.GET('/case')), refetchInterval: 60_000 })
 
 export const movesQuery = (lot: number) =>
-  queryOptions({ queryKey: ['case', 'moves', lot] as const, queryFn: async () => (await orThrow(api.GET('/case/lots/{lot}/moves', { params: { path: { lot } } }))).moves })
+  queryOptions({
+    queryKey: ['case', 'moves', lot] as const,
+    queryFn: async () => (await orThrow(api.GET('/case/lots/{lot}/moves', { params: { path: { lot } } }))).moves,
+  })
 
 /** Sends a file of lots. Rows that are refused come back by their number, whether the rest was taken or not. */
 export async function importCase(file: File, isCsv: boolean, goodRows: boolean, key: string): Promise<Schemas['CaseImported']> {

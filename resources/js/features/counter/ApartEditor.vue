@@ -13,7 +13,10 @@ const count = ref(1)
 const doneness = ref('')
 const avoid = ref('')
 const done = () => {
-  const words = avoid.value.split(',').map((word) => word.trim().toLowerCase()).filter(Boolean)
+  const words = avoid.value
+    .split(',')
+    .map((word) => word.trim().toLowerCase())
+    .filter(Boolean)
   emit('done', { count: count.value, ...(doneness.value ? { doneness: doneness.value } : {}), avoid: words })
 }
 </script>
@@ -21,21 +24,77 @@ const done = () => {
 <template>
   <form class="editor" data-testid="apart-editor" @submit.prevent="done">
     <div class="count" role="group" :aria-label="t('ask.eaters')">
-      <button type="button" :aria-label="t('ask.fewer')" @click="count = Math.max(1, count - 1)">−</button><output>{{ count }}</output><button type="button" :aria-label="t('ask.more')" @click="count++">+</button>
+      <button type="button" :aria-label="t('ask.fewer')" @click="count = Math.max(1, count - 1)">−</button><output>{{ count }}</output
+      ><button type="button" :aria-label="t('ask.more')" @click="count++">+</button>
     </div>
-    <ChoiceRow v-model="doneness" testid="apart-doneness" hidden-legend tight :legend="t('ask.doneness')" :choices="words.map(({ value, label }) => ({ value, label }))" />
-    <InputText v-model="avoid" :placeholder="t('ask.without')" :aria-label="t('ask.without')" autocomplete="off" data-testid="apart-avoid" />
-    <div class="row"><button type="submit" class="go" data-testid="apart-done">{{ t('ask.add') }}</button><button type="button" class="leave" @click="emit('cancel')">{{ t('own.cancel') }}</button></div>
+    <ChoiceRow
+      v-model="doneness"
+      testid="apart-doneness"
+      hidden-legend
+      tight
+      :legend="t('ask.doneness')"
+      :choices="words.map(({ value, label }) => ({ value, label }))" />
+    <InputText
+      v-model="avoid"
+      :placeholder="t('ask.without')"
+      :aria-label="t('ask.without')"
+      autocomplete="off"
+      data-testid="apart-avoid" />
+    <div class="row"
+      ><button type="submit" class="go" data-testid="apart-done">{{ t('ask.add') }}</button
+      ><button type="button" class="leave" @click="emit('cancel')">{{ t('own.cancel') }}</button></div
+    >
   </form>
 </template>
 
 <style scoped>
-.editor { display: grid; gap: 7px; margin-top: 6px; padding: 8px; background: #fff; border: 1px solid var(--ink); }
-.count { display: inline-flex; border: 1px solid var(--ink); width: max-content; }
-.count button { width: 38px; height: 36px; border: 0; background: #fff; font: 600 20px/1 var(--figures); cursor: pointer; }
-.count output { min-width: 36px; text-align: center; font: 700 20px/36px var(--figures); border-inline: 1px solid var(--line); }
-.row { display: flex; gap: 6px; }
-.go, .leave { min-height: 38px; padding: 0 12px; font: 600 16px/1 var(--figures); cursor: pointer; border: 1px solid var(--ink); background: #fff; color: var(--ink); }
-.go { background: var(--ink); color: #fff; }
-.editor :deep(.p-inputtext) { height: 38px; width: 100%; }
+.editor {
+  display: grid;
+  gap: 7px;
+  margin-top: 6px;
+  padding: 8px;
+  background: #fff;
+  border: 1px solid var(--ink);
+}
+.count {
+  display: inline-flex;
+  border: 1px solid var(--ink);
+  width: max-content;
+}
+.count button {
+  width: 38px;
+  height: 36px;
+  border: 0;
+  background: #fff;
+  font: 600 20px/1 var(--figures);
+  cursor: pointer;
+}
+.count output {
+  min-width: 36px;
+  text-align: center;
+  font: 700 20px/36px var(--figures);
+  border-inline: 1px solid var(--line);
+}
+.row {
+  display: flex;
+  gap: 6px;
+}
+.go,
+.leave {
+  min-height: 38px;
+  padding: 0 12px;
+  font: 600 16px/1 var(--figures);
+  cursor: pointer;
+  border: 1px solid var(--ink);
+  background: #fff;
+  color: var(--ink);
+}
+.go {
+  background: var(--ink);
+  color: #fff;
+}
+.editor :deep(.p-inputtext) {
+  height: 38px;
+  width: 100%;
+}
 </style>

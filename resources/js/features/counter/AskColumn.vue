@@ -15,7 +15,13 @@ import CustomerField from './CustomerField.vue'
 import type { CounterCut } from '@/queries/catalogue'
 import SaidChips from './SaidChips.vue'
 
-const props = defineProps<{ cut: CounterCut; officialC: number | null; byTexture: boolean; currency: string; errors: Record<string, string> }>()
+const props = defineProps<{
+  cut: CounterCut
+  officialC: number | null
+  byTexture: boolean
+  currency: string
+  errors: Record<string, string>
+}>()
 const { t, locale } = useI18n()
 const asks = useAsks()
 const units = useUnits()
@@ -23,19 +29,43 @@ const units = useUnits()
 /** The unit is in the legend. */
 const degrees = (celsius: number) => temperature(celsius, units.units).replace(/\s?°[CF]$/u, '°')
 const words = computed(() => [
-  ...props.cut.doneness[asks.scale].map((choice) => ({ value: choice.word, label: t(`word.${choice.word}`), ...(props.byTexture ? {} : { note: degrees(choice.target_c) }) })),
+  ...props.cut.doneness[asks.scale].map((choice) => ({
+    value: choice.word,
+    label: t(`word.${choice.word}`),
+    ...(props.byTexture ? {} : { note: degrees(choice.target_c) }),
+  })),
   { value: 'official_minimum', label: t('word.official_minimum'), ...(props.officialC === null ? {} : { note: degrees(props.officialC) }) },
 ])
 // The words of the cut on the ticket; what was said in another family's words shows as the ticket understood it.
 const onTicket = computed(() => asks.piece.diners?.find((eater) => !eater.at_risk)?.doneness ?? asks.piece.diners?.[0]?.doneness)
-const doneness = computed({ get: () => onTicket.value ?? asks.first.doneness ?? props.cut.default_doneness, set: (word: string) => { void asks.patchFirst(() => ({ doneness: word })) } })
-const risk = computed({ get: () => (asks.first.at_risk ? 'yes' : 'nobody'), set: (value: 'yes' | 'nobody') => { void asks.patchFirst(() => ({ at_risk: value === 'yes', doneness: undefined })) } })
-const appetite = computed({ get: () => asks.first.appetite ?? 'usual', set: (value) => { void asks.patchFirst(() => ({ appetite: value })) } })
+const doneness = computed({
+  get: () => onTicket.value ?? asks.first.doneness ?? props.cut.default_doneness,
+  set: (word: string) => {
+    void asks.patchFirst(() => ({ doneness: word }))
+  },
+})
+const risk = computed({
+  get: () => (asks.first.at_risk ? 'yes' : 'nobody'),
+  set: (value: 'yes' | 'nobody') => {
+    void asks.patchFirst(() => ({ at_risk: value === 'yes', doneness: undefined }))
+  },
+})
+const appetite = computed({
+  get: () => asks.first.appetite ?? 'usual',
+  set: (value) => {
+    void asks.patchFirst(() => ({ appetite: value }))
+  },
+})
 const apart = computed(() => asks.wish.diners.slice(1))
-const describe = (eater: Eater) => [
-  eater.appetite && eater.appetite !== 'usual' ? t(`ask.${eater.appetite}`) : '', eater.at_risk ? t('ask.atRisk') : '', eater.doneness ? t(`word.${eater.doneness}`) : '',
-  ...(eater.avoid ?? []).map((word) => t('ask.no', { word })),
-].filter(Boolean).join(', ') || t('ask.usual')
+const describe = (eater: Eater) =>
+  [
+    eater.appetite && eater.appetite !== 'usual' ? t(`ask.${eater.appetite}`) : '',
+    eater.at_risk ? t('ask.atRisk') : '',
+    eater.doneness ? t(`word.${eater.doneness}`) : '',
+    ...(eater.avoid ?? []).map((word) => t('ask.no', { word })),
+  ]
+    .filter(Boolean)
+    .join(', ') || t('ask.usual')
 const editing = ref(false)
 
 const appliances = ['pan', 'oven', 'grill', 'pot', 'water_bath', 'wok', 'broiler', 'steamer', 'smoker', 'spit', 'deep_fryer'] as const
@@ -47,21 +77,45 @@ const fires = computed({
     void asks.patch((wish) => ({ appliances: kinds, fires: Object.fromEntries(Object.entries(wish.fires ?? {}).filter(isOwned)) }))
   },
 })
-const shownFires = computed(() => appliances.filter((kind, i) => more.value || i < 7 || fires.value.includes(kind)).map((value) => ({ value, label: t(`appliance.${value}`) })))
+const shownFires = computed(() =>
+  appliances
+    .filter((kind, i) => more.value || i < 7 || fires.value.includes(kind))
+    .map((value) => ({ value, label: t(`appliance.${value}`) })),
+)
 
 const when = computed(() => dayAndHour(asks.wish.eat_at))
 /** Where a day is chosen and no hour was said. */
 const USUAL_HOUR = '19:00'
-const setWhen = (clock: string | null, days: number) => { void asks.patch(() => ({ eat_at: clock === null ? null : atHour(clock, days) })) }
-const clock = computed({ get: () => when.value?.clock ?? '', set: (at: string | undefined) => { setWhen(at || null, when.value?.days ?? 0) } })
-const day = computed({ get: () => when.value?.days ?? 0, set: (days: number) => { setWhen(when.value?.clock ?? USUAL_HOUR, days) } })
+const setWhen = (clock: string | null, days: number) => {
+  void asks.patch(() => ({ eat_at: clock === null ? null : atHour(clock, days) }))
+}
+const clock = computed({
+  get: () => when.value?.clock ?? '',
+  set: (at: string | undefined) => {
+    setWhen(at || null, when.value?.days ?? 0)
+  },
+})
+const day = computed({
+  get: () => when.value?.days ?? 0,
+  set: (days: number) => {
+    setWhen(when.value?.clock ?? USUAL_HOUR, days)
+  },
+})
 const WEEK = [0, 1, 2, 3, 4, 5, 6]
-const days = computed(() => [...new Set([...WEEK, when.value?.days ?? 0])].map((value) => ({ value, label: value < 2 ? t(value ? 'ask.tomorrow' : 'ask.today') : dayName(value, locale.value) })))
+const days = computed(() =>
+  [...new Set([...WEEK, when.value?.days ?? 0])].map((value) => ({
+    value,
+    label: value < 2 ? t(value ? 'ask.tomorrow' : 'ask.today') : dayName(value, locale.value),
+  })),
+)
 const budget = computed({
   get: () => asks.ask.texts['budget'] ?? (asks.wish.budget == null ? '' : String(asks.wish.budget)),
   set: (text: string | undefined) => {
     const value = Number((text ?? '').replace(',', '.'))
-    if (!Number.isFinite(value)) { asks.setText('budget', text ?? ''); return }
+    if (!Number.isFinite(value)) {
+      asks.setText('budget', text ?? '')
+      return
+    }
     asks.set({ texts: Object.fromEntries(Object.entries(asks.ask.texts).filter(([of]) => of !== 'budget')) })
     void asks.patch(() => ({ budget: (text ?? '').trim() === '' ? null : value }))
   },
@@ -69,48 +123,110 @@ const budget = computed({
 
 const avoiding = ref('')
 const avoid = computed(() => asks.first.avoid ?? [])
-const setAvoid = (change: (words: string[]) => string[]) => { void asks.patch(({ diners }) => ({ diners: diners.map((eater) => ({ ...eater, avoid: change(eater.avoid ?? []) })) })) }
+const setAvoid = (change: (words: string[]) => string[]) => {
+  void asks.patch(({ diners }) => ({ diners: diners.map((eater) => ({ ...eater, avoid: change(eater.avoid ?? []) })) }))
+}
 const addAvoid = () => {
   const word = avoiding.value.trim().toLowerCase()
   if (word) setAvoid((words) => [...new Set([...words, word])])
   avoiding.value = ''
 }
 const wantKeys: Want[] = ['cheap', 'quick', 'special', 'easy', 'lean', 'rich']
-const wants = computed({ get: () => asks.wish.wants ?? [], set: (value: Want[]) => { void asks.patch(() => ({ wants: value })) } })
-const count = (by: -1 | 1) => { void asks.patchFirst((eater) => ({ count: Math.max(1, eater.count + by) })) }
+const wants = computed({
+  get: () => asks.wish.wants ?? [],
+  set: (value: Want[]) => {
+    void asks.patch(() => ({ wants: value }))
+  },
+})
+const count = (by: -1 | 1) => {
+  void asks.patchFirst((eater) => ({ count: Math.max(1, eater.count + by) }))
+}
 </script>
 
 <template>
   <section class="column" :aria-label="t('ask.title')">
     <SaidChips />
     <div>
-      <p id="eaters" class="legend">{{ t('ask.eaters') }}<small v-if="apart.length">{{ t('ask.inAll', { count: asks.heads }) }}</small></p>
+      <p id="eaters" class="legend"
+        >{{ t('ask.eaters') }}<small v-if="apart.length">{{ t('ask.inAll', { count: asks.heads }) }}</small></p
+      >
       <div class="eaters">
         <div class="count" role="group" aria-labelledby="eaters">
           <button type="button" :aria-label="t('ask.fewer')" @click="count(-1)">−</button>
           <output data-testid="count">{{ asks.first.count }}</output>
           <button type="button" :aria-label="t('ask.more')" data-testid="more-people" @click="count(1)">+</button>
         </div>
-        <ChoiceRow v-model="appetite" hidden-legend tight :legend="t('ask.appetite')" :choices="(['small', 'usual', 'hearty'] as const).map((value) => ({ value, label: t(`ask.${value}`) }))" />
+        <ChoiceRow
+          v-model="appetite"
+          hidden-legend
+          tight
+          :legend="t('ask.appetite')"
+          :choices="(['small', 'usual', 'hearty'] as const).map((value) => ({ value, label: t(`ask.${value}`) }))" />
       </div>
     </div>
-    <ChoiceRow v-model="doneness" testid="doneness" tight :legend="t('ask.donenessIn', { unit: units.units === 'metric' ? '°C' : '°F' })" :choices="words" />
+    <ChoiceRow
+      v-model="doneness"
+      testid="doneness"
+      tight
+      :legend="t('ask.donenessIn', { unit: units.units === 'metric' ? '°C' : '°F' })"
+      :choices="words" />
     <p v-if="errors['doneness']" class="wrong" role="alert">{{ errors['doneness'] }}</p>
     <div>
       <p class="legend" aria-hidden="true">{{ t('ask.risk') }}</p>
       <div class="risk">
-        <ChoiceRow v-model="risk" testid="risk" tight hidden-legend :legend="t('ask.risk')" :choices="[{ value: 'nobody', label: t('ask.nobody') }, { value: 'yes', label: t('ask.allOfThem') }]" />
-        <button type="button" class="chip" data-testid="add-at-risk" @click="asks.addEater({ count: 1, at_risk: true })">+ {{ t('ask.oneAtRisk') }}</button>
-        <button type="button" class="chip" :aria-expanded="editing" :title="t('ask.apart')" data-testid="add-apart" @click="editing = !editing">+ {{ t('ask.other') }}</button>
+        <ChoiceRow
+          v-model="risk"
+          testid="risk"
+          tight
+          hidden-legend
+          :legend="t('ask.risk')"
+          :choices="[
+            { value: 'nobody', label: t('ask.nobody') },
+            { value: 'yes', label: t('ask.allOfThem') },
+          ]" />
+        <button type="button" class="chip" data-testid="add-at-risk" @click="asks.addEater({ count: 1, at_risk: true })"
+          >+ {{ t('ask.oneAtRisk') }}</button
+        >
+        <button
+          type="button"
+          class="chip"
+          :aria-expanded="editing"
+          :title="t('ask.apart')"
+          data-testid="add-apart"
+          @click="editing = !editing"
+          >+ {{ t('ask.other') }}</button
+        >
       </div>
       <div v-if="apart.length" class="chips apart">
-        <button v-for="(eater, i) in apart" :key="i" type="button" class="chip said" :aria-label="t('ask.drop', { what: `${eater.count} ${describe(eater)}` })" data-testid="apart" @click="asks.dropEater(i + 1)">
-          <b>{{ eater.count }}</b> {{ describe(eater) }} <span aria-hidden="true">×</span></button>
+        <button
+          v-for="(eater, i) in apart"
+          :key="i"
+          type="button"
+          class="chip said"
+          :aria-label="t('ask.drop', { what: `${eater.count} ${describe(eater)}` })"
+          data-testid="apart"
+          @click="asks.dropEater(i + 1)">
+          <b>{{ eater.count }}</b> {{ describe(eater) }} <span aria-hidden="true">×</span></button
+        >
       </div>
-      <ApartEditor v-if="editing" :words="words" @done="(eater) => { asks.addEater(eater); editing = false }" @cancel="editing = false" />
+      <ApartEditor
+        v-if="editing"
+        :words="words"
+        @done="
+          (eater) => {
+            asks.addEater(eater)
+            editing = false
+          }
+        "
+        @cancel="editing = false" />
     </div>
     <div>
-      <ToggleRow v-model="fires" testid="fires-said" :legend="t('ask.cooksOn')" :hint="fires.length === 0 ? t('ask.usualKitchen') : ''" :choices="shownFires">
+      <ToggleRow
+        v-model="fires"
+        testid="fires-said"
+        :legend="t('ask.cooksOn')"
+        :hint="fires.length === 0 ? t('ask.usualKitchen') : ''"
+        :choices="shownFires">
         <button v-if="!more" type="button" class="chip" data-testid="more-fires" @click="more = true">{{ t('ask.moreFires') }}</button>
       </ToggleRow>
       <p v-if="errors['appliances']" class="wrong" role="alert">{{ errors['appliances'] }}</p>
@@ -122,53 +238,188 @@ const count = (by: -1 | 1) => { void asks.patchFirst((eater) => ({ count: Math.m
       </div>
       <div>
         <label id="eat-day">{{ t('ask.day') }}</label>
-        <Select v-model="day" :options="days" option-label="label" option-value="value" fluid aria-labelledby="eat-day" data-testid="eat-day" />
+        <Select
+          v-model="day"
+          :options="days"
+          option-label="label"
+          option-value="value"
+          fluid
+          aria-labelledby="eat-day"
+          data-testid="eat-day" />
       </div>
       <div>
         <label for="budget">{{ t('ask.budget', { currency }) }}</label>
         <InputText
-          id="budget" v-model="budget" inputmode="decimal" autocomplete="off" :placeholder="t('ask.any')" :invalid="asks.ask.texts['budget'] !== undefined || Boolean(errors['budget'])"
-          data-testid="budget"
-        />
+          id="budget"
+          v-model="budget"
+          inputmode="decimal"
+          autocomplete="off"
+          :placeholder="t('ask.any')"
+          :invalid="asks.ask.texts['budget'] !== undefined || Boolean(errors['budget'])"
+          data-testid="budget" />
       </div>
     </div>
     <p v-if="errors['eat_at']" class="wrong" role="alert">{{ errors['eat_at'] }}</p>
-    <p v-if="asks.ask.texts['budget'] !== undefined" class="wrong" role="alert">{{ t('piece.notANumber', { text: asks.ask.texts['budget'] }) }}</p>
+    <p v-if="asks.ask.texts['budget'] !== undefined" class="wrong" role="alert">{{
+      t('piece.notANumber', { text: asks.ask.texts['budget'] })
+    }}</p>
     <p v-else-if="errors['budget']" class="wrong" role="alert">{{ errors['budget'] }}</p>
     <div>
       <div class="chips">
-        <button v-for="word in avoid" :key="word" type="button" class="chip not" :aria-label="t('ask.drop', { what: word })" data-testid="avoid" @click="setAvoid((words) => words.filter((other) => other !== word))">{{ word }} <span aria-hidden="true">×</span></button>
-        <form class="add" @submit.prevent="addAvoid"><InputText v-model="avoiding" maxlength="30" :aria-label="t('ask.mustNot')" :placeholder="t('ask.mustNot')" autocomplete="off" data-testid="add-avoid" /></form>
+        <button
+          v-for="word in avoid"
+          :key="word"
+          type="button"
+          class="chip not"
+          :aria-label="t('ask.drop', { what: word })"
+          data-testid="avoid"
+          @click="setAvoid((words) => words.filter((other) => other !== word))"
+          >{{ word }} <span aria-hidden="true">×</span></button
+        >
+        <form class="add" @submit.prevent="addAvoid"
+          ><InputText
+            v-model="avoiding"
+            maxlength="30"
+            :aria-label="t('ask.mustNot')"
+            :placeholder="t('ask.mustNot')"
+            autocomplete="off"
+            data-testid="add-avoid"
+        /></form>
       </div>
     </div>
-    <ToggleRow v-model="wants" hidden-legend testid="wants" :legend="t('ask.wants')" :choices="wantKeys.map((value) => ({ value, label: t(`want.${value}`) }))" />
+    <ToggleRow
+      v-model="wants"
+      hidden-legend
+      testid="wants"
+      :legend="t('ask.wants')"
+      :choices="wantKeys.map((value) => ({ value, label: t(`want.${value}`) }))" />
     <CustomerField />
   </section>
 </template>
 
 <style scoped>
-.column { display: flex; flex-direction: column; gap: 7px; padding: 8px 12px; background: #f9fbfa; border-right: 1px solid var(--line); min-width: 0; }
-.legend { font: 700 14px/20px var(--text); color: var(--soft); margin: 0 0 3px; }
-.legend small { font-weight: 400; margin-left: 8px; }
-.eaters { display: flex; gap: 5px; flex-wrap: wrap; align-items: center; }
-.count { display: inline-flex; border: 1px solid var(--ink); background: #fff; width: max-content; }
-.count button { width: 35px; height: 36px; border: 0; background: #fff; font: 600 24px/1 var(--figures); cursor: pointer; }
-.count button:hover { background: #e8eceb; }
-.count output { min-width: 30px; text-align: center; font: 700 24px/36px var(--figures); font-variant-numeric: tabular-nums; border-inline: 1px solid var(--line); }
-.risk { display: flex; flex-wrap: wrap; gap: 3px; align-items: end; }
-.risk .chip { padding: 0 6px; font-size: 15.5px; }
-.apart { margin-top: 5px; }
-.chips { display: flex; flex-wrap: wrap; gap: 5px; align-items: center; }
-.chip { min-height: 36px; padding: 0 9px; border: 1px solid var(--line); background: #fff; color: var(--ink); font: 600 16px/1 var(--figures); cursor: pointer; }
-.chip:hover { background: #e8eceb; }
-.chip.said { background: var(--ink); border-color: var(--ink); color: #fff; }
-.chip.not { background: var(--mustard-wash); border-color: var(--mustard); }
-.add { flex: 1; min-width: 110px; }
-.add :deep(.p-inputtext) { width: 100%; height: 36px; }
-.three { display: grid; grid-template-columns: 1.1fr 1.4fr .75fr; gap: 5px; }
-.three label { white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-.three :deep(.p-inputtext), .three :deep(.p-select) { height: 38px; padding: 0 6px; font: 600 15.5px/36px var(--figures); width: 100%; }
-.three :deep(.p-select-label) { padding: 0; font: inherit; }
-.three :deep(.p-select-dropdown) { width: 18px; }
-.column > div > :deep(.p-inputtext) { width: 100%; height: 38px; }
+.column {
+  display: flex;
+  flex-direction: column;
+  gap: 7px;
+  padding: 8px 12px;
+  background: #f9fbfa;
+  border-right: 1px solid var(--line);
+  min-width: 0;
+}
+.legend {
+  font: 700 14px/20px var(--text);
+  color: var(--soft);
+  margin: 0 0 3px;
+}
+.legend small {
+  font-weight: 400;
+  margin-left: 8px;
+}
+.eaters {
+  display: flex;
+  gap: 5px;
+  flex-wrap: wrap;
+  align-items: center;
+}
+.count {
+  display: inline-flex;
+  border: 1px solid var(--ink);
+  background: #fff;
+  width: max-content;
+}
+.count button {
+  width: 35px;
+  height: 36px;
+  border: 0;
+  background: #fff;
+  font: 600 24px/1 var(--figures);
+  cursor: pointer;
+}
+.count button:hover {
+  background: #e8eceb;
+}
+.count output {
+  min-width: 30px;
+  text-align: center;
+  font: 700 24px/36px var(--figures);
+  font-variant-numeric: tabular-nums;
+  border-inline: 1px solid var(--line);
+}
+.risk {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 3px;
+  align-items: end;
+}
+.risk .chip {
+  padding: 0 6px;
+  font-size: 15.5px;
+}
+.apart {
+  margin-top: 5px;
+}
+.chips {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 5px;
+  align-items: center;
+}
+.chip {
+  min-height: 36px;
+  padding: 0 9px;
+  border: 1px solid var(--line);
+  background: #fff;
+  color: var(--ink);
+  font: 600 16px/1 var(--figures);
+  cursor: pointer;
+}
+.chip:hover {
+  background: #e8eceb;
+}
+.chip.said {
+  background: var(--ink);
+  border-color: var(--ink);
+  color: #fff;
+}
+.chip.not {
+  background: var(--mustard-wash);
+  border-color: var(--mustard);
+}
+.add {
+  flex: 1;
+  min-width: 110px;
+}
+.add :deep(.p-inputtext) {
+  width: 100%;
+  height: 36px;
+}
+.three {
+  display: grid;
+  grid-template-columns: 1.1fr 1.4fr 0.75fr;
+  gap: 5px;
+}
+.three label {
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.three :deep(.p-inputtext),
+.three :deep(.p-select) {
+  height: 38px;
+  padding: 0 6px;
+  font: 600 15.5px/36px var(--figures);
+  width: 100%;
+}
+.three :deep(.p-select-label) {
+  padding: 0;
+  font: inherit;
+}
+.three :deep(.p-select-dropdown) {
+  width: 18px;
+}
+.column > div > :deep(.p-inputtext) {
+  width: 100%;
+  height: 38px;
+}
 </style>

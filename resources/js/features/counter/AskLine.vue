@@ -6,7 +6,10 @@ import type { Schemas } from '@/api/client'
 import { useAsks } from '@/asks/useAsks'
 
 // One field for the whole ask. What is not understood is underlined and never dropped; what may come next is offered below.
-interface Offer { word: string; line: string }
+interface Offer {
+  word: string
+  line: string
+}
 const { t } = useI18n()
 const asks = useAsks()
 const field = () => document.querySelector<HTMLInputElement>('#ask-line')
@@ -17,8 +20,11 @@ const offers = computed<Offer[]>(() => {
   if (!isOf.value || asks.line === '' || asks.line.endsWith(' ')) return []
   return (asks.shown?.suggestions ?? []).map((word) => ({ word, line: `${asks.line.replace(/[^\s,;+]*$/u, '')}${word} ` }))
 })
-const isMarked = (chip: Schemas['Chip']) => (chip.kind === 'unknown' && !asks.ask.confirmed.includes(chip.text)) || chip.suggestions.length > 0
-const marked = computed(() => (asks.shown?.chips ?? []).filter((chip) => isMarked(chip) && asks.line.slice(chip.from, chip.to) === chip.text))
+const isMarked = (chip: Schemas['Chip']) =>
+  (chip.kind === 'unknown' && !asks.ask.confirmed.includes(chip.text)) || chip.suggestions.length > 0
+const marked = computed(() =>
+  (asks.shown?.chips ?? []).filter((chip) => isMarked(chip) && asks.line.slice(chip.from, chip.to) === chip.text),
+)
 const runs = computed(() => {
   const found: { text: string; bad: boolean }[] = []
   let from = 0
@@ -28,18 +34,27 @@ const runs = computed(() => {
   }
   return [...found, { text: asks.line.slice(from), bad: false }]
 })
-const put = (value: string | Offer | null) => { asks.line = typeof value === 'string' ? value : (value?.line ?? '') }
+const put = (value: string | Offer | null) => {
+  asks.line = typeof value === 'string' ? value : (value?.line ?? '')
+}
 const swap = (chip: Schemas['Chip'], word: string) => {
   const said = chip.kind === 'avoid' ? chip.text.replace(/\S+$/u, word) : word
   asks.line = `${asks.line.slice(0, chip.from)}${said}${asks.line.slice(chip.to)}`
 }
-const confirm = (word: string) => { asks.set({ confirmed: [...asks.ask.confirmed, word] }) }
+const confirm = (word: string) => {
+  asks.set({ confirmed: [...asks.ask.confirmed, word] })
+}
 /** The line is said; what is pressed next is a key of the counter, unless a word was taken. */
 const entered = () => {
   if (!taken.value) field()?.blur()
   taken.value = false
 }
-defineExpose({ focus: () => { field()?.focus(); field()?.select() } })
+defineExpose({
+  focus: () => {
+    field()?.focus()
+    field()?.select()
+  },
+})
 </script>
 
 <template>
@@ -48,20 +63,38 @@ defineExpose({ focus: () => { field()?.focus(); field()?.select() } })
     <div class="box">
       <kbd aria-hidden="true">/</kbd>
       <div class="type" @keydown.enter="entered">
-        <div class="mirror" aria-hidden="true"><template v-for="(run, i) in runs" :key="i"><u v-if="run.bad">{{ run.text }}</u><template v-else>{{ run.text }}</template></template></div>
+        <div class="mirror" aria-hidden="true"
+          ><template v-for="(run, i) in runs" :key="i"
+            ><u v-if="run.bad">{{ run.text }}</u
+            ><template v-else>{{ run.text }}</template></template
+          ></div
+        >
         <AutoComplete
-          input-id="ask-line" :model-value="asks.line" :suggestions="offers" option-label="word" :delay="0" append-to="self" scroll-height="280px" :show-empty-message="false" :placeholder="t('line.example')"
+          input-id="ask-line"
+          :model-value="asks.line"
+          :suggestions="offers"
+          option-label="word"
+          :delay="0"
+          append-to="self"
+          scroll-height="280px"
+          :show-empty-message="false"
+          :placeholder="t('line.example')"
           :pt="{
-            pcInputText: { root: { 'data-testid': 'ask-line', maxlength: 200, autocomplete: 'off', autocapitalize: 'off', spellcheck: false } },
-            overlay: { class: ['offers', { none: offers.length === 0 }] }, list: { 'data-testid': 'ask-offers', 'aria-label': t('line.offers') },
+            pcInputText: {
+              root: { 'data-testid': 'ask-line', maxlength: 200, autocomplete: 'off', autocapitalize: 'off', spellcheck: false },
+            },
+            overlay: { class: ['offers', { none: offers.length === 0 }] },
+            list: { 'data-testid': 'ask-offers', 'aria-label': t('line.offers') },
           }"
-          @update:model-value="put" @option-select="taken = true"
-        />
+          @update:model-value="put"
+          @option-select="taken = true" />
       </div>
     </div>
     <p v-if="marked.length" class="marked" role="status" data-testid="marked">
       <template v-for="chip in marked" :key="chip.from">
-        <span>{{ t(chip.kind === 'avoid' ? 'line.notListed' : 'line.unknown', { text: chip.kind === 'avoid' ? chip.value : chip.text }) }}</span>
+        <span>{{
+          t(chip.kind === 'avoid' ? 'line.notListed' : 'line.unknown', { text: chip.kind === 'avoid' ? chip.value : chip.text })
+        }}</span>
         <button v-for="word in chip.suggestions.filter(Boolean)" :key="word" type="button" @click="swap(chip, word)">{{ word }}?</button>
         <template v-if="chip.kind === 'unknown'">
           <button type="button" data-testid="drop-word" @click="swap(chip, '')">{{ t('line.dropWord') }}</button>
@@ -73,21 +106,111 @@ defineExpose({ focus: () => { field()?.focus(); field()?.select() } })
 </template>
 
 <style scoped>
-.bar { display: flex; flex-direction: column; gap: 6px; align-items: stretch; flex: 1; min-width: 0; }
-.box { position: relative; flex: none; min-width: 220px; display: flex; align-items: center; background: #fff; border: 2px solid var(--ink); height: 46px; }
-.box:focus-within { outline: 3px solid var(--focus); outline-offset: 2px; }
-kbd { flex: none; margin: 0 4px 0 10px; border: 1px solid var(--line); padding: 3px 7px; font: 600 14px/1 var(--figures); color: var(--soft); }
-.type { position: relative; flex: 1; min-width: 0; height: 100%; font: 500 20px/42px var(--figures); }
-.mirror, .type :deep(input) { position: absolute; inset: 0; padding: 0 8px; font: inherit; letter-spacing: 0; white-space: pre; overflow: hidden; }
-.mirror { color: transparent; pointer-events: none; overflow: hidden; }
-.mirror u { text-decoration: underline wavy var(--oxblood) 2px; text-underline-offset: 5px; }
-.type :deep(.p-autocomplete) { display: block; width: 100%; height: 100%; }
-.type :deep(input) { width: 100%; height: 100%; border: 0; background: transparent; color: var(--ink); outline: none; text-overflow: ellipsis; }
-.type :deep(.p-autocomplete-input.p-inputtext:enabled:focus), .type :deep(.p-autocomplete-input.p-inputtext) { border: 0; outline: none; box-shadow: none; }
-.type :deep(.p-autocomplete-loader) { display: none; }
-.type :deep(input::placeholder) { color: #66716e; }
-.box :deep(.offers) { border: 2px solid var(--ink); font: 600 17px/24px var(--figures); }
-.box :deep(.offers.none) { display: none; }
-.marked { margin: 0; display: flex; flex-wrap: wrap; gap: 4px 8px; align-items: center; color: var(--oxblood); font-size: 14px; }
-.marked button { min-height: 34px; border: 1px solid var(--oxblood); background: #fff; color: var(--oxblood); font: 600 16px/1 var(--figures); padding: 0 9px; cursor: pointer; }
+.bar {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  align-items: stretch;
+  flex: 1;
+  min-width: 0;
+}
+.box {
+  position: relative;
+  flex: none;
+  min-width: 220px;
+  display: flex;
+  align-items: center;
+  background: #fff;
+  border: 2px solid var(--ink);
+  height: 46px;
+}
+.box:focus-within {
+  outline: 3px solid var(--focus);
+  outline-offset: 2px;
+}
+kbd {
+  flex: none;
+  margin: 0 4px 0 10px;
+  border: 1px solid var(--line);
+  padding: 3px 7px;
+  font: 600 14px/1 var(--figures);
+  color: var(--soft);
+}
+.type {
+  position: relative;
+  flex: 1;
+  min-width: 0;
+  height: 100%;
+  font: 500 20px/42px var(--figures);
+}
+.mirror,
+.type :deep(input) {
+  position: absolute;
+  inset: 0;
+  padding: 0 8px;
+  font: inherit;
+  letter-spacing: 0;
+  white-space: pre;
+  overflow: hidden;
+}
+.mirror {
+  color: transparent;
+  pointer-events: none;
+  overflow: hidden;
+}
+.mirror u {
+  text-decoration: underline wavy var(--oxblood) 2px;
+  text-underline-offset: 5px;
+}
+.type :deep(.p-autocomplete) {
+  display: block;
+  width: 100%;
+  height: 100%;
+}
+.type :deep(input) {
+  width: 100%;
+  height: 100%;
+  border: 0;
+  background: transparent;
+  color: var(--ink);
+  outline: none;
+  text-overflow: ellipsis;
+}
+.type :deep(.p-autocomplete-input.p-inputtext:enabled:focus),
+.type :deep(.p-autocomplete-input.p-inputtext) {
+  border: 0;
+  outline: none;
+  box-shadow: none;
+}
+.type :deep(.p-autocomplete-loader) {
+  display: none;
+}
+.type :deep(input::placeholder) {
+  color: #66716e;
+}
+.box :deep(.offers) {
+  border: 2px solid var(--ink);
+  font: 600 17px/24px var(--figures);
+}
+.box :deep(.offers.none) {
+  display: none;
+}
+.marked {
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 8px;
+  align-items: center;
+  color: var(--oxblood);
+  font-size: 14px;
+}
+.marked button {
+  min-height: 34px;
+  border: 1px solid var(--oxblood);
+  background: #fff;
+  color: var(--oxblood);
+  font: 600 16px/1 var(--figures);
+  padding: 0 9px;
+  cursor: pointer;
+}
 </style>

@@ -13,23 +13,45 @@ const surfaces: Surface[] = ['patted', 'dried', 'wet']
 
 // Another sort of appliance has another usual setting.
 const choose = (of: string, sort: string) => {
-  asks.setHand({ fires: { ...asks.piece.fires, [of]: sort }, ...(of === 'burner' ? {} : { heat_c: undefined }) }, of === 'burner' ? undefined : 'heat')
+  asks.setHand(
+    { fires: { ...asks.piece.fires, [of]: sort }, ...(of === 'burner' ? {} : { heat_c: undefined }) },
+    of === 'burner' ? undefined : 'heat',
+  )
 }
 </script>
 
 <template>
   <div v-if="method" class="fires" data-testid="fires">
     <PickOne
-      v-for="choice in method.fires" :key="choice.of" :model-value="asks.piece.fires?.[choice.of] ?? choice.sorts[0] ?? ''" :label="t(`piece.of.${choice.of}`)"
-      :options="choice.sorts.map((value) => ({ value, label: t(`fire.${value}`) }))" :testid="`fire-${choice.of}`" @update:model-value="(sort: string) => { choose(choice.of, sort) }"
-    />
+      v-for="choice in method.fires"
+      :key="choice.of"
+      :model-value="asks.piece.fires?.[choice.of] ?? choice.sorts[0] ?? ''"
+      :label="t(`piece.of.${choice.of}`)"
+      :options="choice.sorts.map((value) => ({ value, label: t(`fire.${value}`) }))"
+      :testid="`fire-${choice.of}`"
+      @update:model-value="
+        (sort: string) => {
+          choose(choice.of, sort)
+        }
+      " />
     <PickOne
-      v-if="method.dries" :model-value="surface" :label="t('piece.surface')" :options="surfaces.map((value) => ({ value, label: t(`surface.${value}`) }))" testid="surface"
-      @update:model-value="(now: Surface) => { asks.setHand({ surface: now }) }"
-    />
+      v-if="method.dries"
+      :model-value="surface"
+      :label="t('piece.surface')"
+      :options="surfaces.map((value) => ({ value, label: t(`surface.${value}`) }))"
+      testid="surface"
+      @update:model-value="
+        (now: Surface) => {
+          asks.setHand({ surface: now })
+        }
+      " />
   </div>
 </template>
 
 <style scoped>
-.fires { display: grid; grid-template-columns: 1fr 1fr; gap: 6px 8px; }
+.fires {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px 8px;
+}
 </style>

@@ -16,13 +16,25 @@ const matches = computed(() => asks.shown?.matches ?? null)
 const groups = ['beef', 'veal', 'pork', 'lamb', 'game', 'poultry', 'fish', 'offal'] as const
 /** One kind at a time; it takes the place of a name. */
 const pick = (group: string) => asks.patch(({ kinds }) => ({ kinds: kinds?.includes(group) ? [] : [group], named: null }))
-const mayOrder = computed({ get: () => asks.wish.may_order ?? false, set: (may: boolean) => { void asks.patch(() => ({ may_order: may })) } })
+const mayOrder = computed({
+  get: () => asks.wish.may_order ?? false,
+  set: (may: boolean) => {
+    void asks.patch(() => ({ may_order: may }))
+  },
+})
 </script>
 
 <template>
   <div class="list" :aria-busy="!asks.isSettled" data-testid="matches">
     <div class="kinds" role="group" :aria-label="t('atlas.group')" data-testid="kinds">
-      <button v-for="group in groups" :key="group" type="button" :aria-pressed="asks.wish.kinds?.includes(group) ?? false" @click="pick(group)">{{ t(`group.${group}`) }}</button>
+      <button
+        v-for="group in groups"
+        :key="group"
+        type="button"
+        :aria-pressed="asks.wish.kinds?.includes(group) ?? false"
+        @click="pick(group)"
+        >{{ t(`group.${group}`) }}</button
+      >
     </div>
     <p v-if="problem" class="wrong" role="alert" data-testid="match-problem">{{ problem }}</p>
     <template v-if="matches">
@@ -31,7 +43,15 @@ const mayOrder = computed({ get: () => asks.wish.may_order ?? false, set: (may: 
         <template v-else>{{ t('match.count', { count: matches.matches.length, considered: matches.considered }) }}</template>
       </p>
       <Refusals v-if="matches.matches.length === 0" :matches="matches" :units="units" />
-      <MatchCard v-for="(match, i) in matches.matches" :key="`${match.lot.number} ${match.method}`" :match="match" :place="i + 1" :on="match.lot.number === asks.piece.lot && match.method === asks.piece.method" :units="units" :currency="matches.currency" @take="asks.choose(match)" />
+      <MatchCard
+        v-for="(match, i) in matches.matches"
+        :key="`${match.lot.number} ${match.method}`"
+        :match="match"
+        :place="i + 1"
+        :on="match.lot.number === asks.piece.lot && match.method === asks.piece.method"
+        :units="units"
+        :currency="matches.currency"
+        @take="asks.choose(match)" />
       <TickBox v-model="mayOrder" testid="may-order">{{ t('match.showOrder') }}</TickBox>
       <WhyNot :cuts="cuts" :units="units" />
     </template>
@@ -40,9 +60,35 @@ const mayOrder = computed({ get: () => asks.wish.may_order ?? false, set: (may: 
 </template>
 
 <style scoped>
-.list { display: flex; flex-direction: column; gap: 7px; min-width: 0; }
-.kinds { display: grid; grid-auto-flow: column; grid-auto-columns: auto; gap: 2px; }
-.kinds button { min-width: 0; min-height: 36px; padding: 0; border: 1px solid var(--line); background: #fff; color: var(--ink); font: 600 14.5px/1 var(--figures); cursor: pointer; }
-.kinds [aria-pressed='true'] { background: var(--ink); border-color: var(--ink); color: #fff; }
-.head { margin: 0; font: 600 15px/1.3 var(--figures); }
+.list {
+  display: flex;
+  flex-direction: column;
+  gap: 7px;
+  min-width: 0;
+}
+.kinds {
+  display: grid;
+  grid-auto-flow: column;
+  grid-auto-columns: auto;
+  gap: 2px;
+}
+.kinds button {
+  min-width: 0;
+  min-height: 36px;
+  padding: 0;
+  border: 1px solid var(--line);
+  background: #fff;
+  color: var(--ink);
+  font: 600 14.5px/1 var(--figures);
+  cursor: pointer;
+}
+.kinds [aria-pressed='true'] {
+  background: var(--ink);
+  border-color: var(--ink);
+  color: #fff;
+}
+.head {
+  margin: 0;
+  font: 600 15px/1.3 var(--figures);
+}
 </style>

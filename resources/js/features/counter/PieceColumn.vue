@@ -14,7 +14,12 @@ import FireQuestions from './FireQuestions.vue'
 import type { CounterCut } from '@/queries/catalogue'
 import TickBox from '@/ui/TickBox.vue'
 
-const props = defineProps<{ catalogue: CounterCut[]; cut: CounterCut; ticket: Schemas['DishTicket'] | null; errors: Record<string, string> }>()
+const props = defineProps<{
+  catalogue: CounterCut[]
+  cut: CounterCut
+  ticket: Schemas['DishTicket'] | null
+  errors: Record<string, string>
+}>()
 const { t } = useI18n()
 const asks = useAsks()
 const units = useUnits()
@@ -29,7 +34,9 @@ const slug = computed({
 })
 const method = computed({
   get: () => asks.piece.method ?? props.ticket?.method ?? props.cut.methods[0] ?? '',
-  set: (value: string) => { asks.setHand({ method: value, heat_c: undefined }, 'heat') },
+  set: (value: string) => {
+    asks.setHand({ method: value, heat_c: undefined }, 'heat')
+  },
 })
 const thicknessMm = computed(() => asks.piece.thickness_mm ?? props.cut.thickness_mm.typical)
 const heatC = computed(() => asks.piece.heat_c ?? (props.ticket?.method === method.value ? props.ticket.heat_c : null))
@@ -48,22 +55,54 @@ function type(figure: Figure, text: string) {
   else asks.setHand({ [figure]: value }, nameOf(figure))
 }
 // Half degrees for a bath, one for a pot, ten for a fire.
-const heatStep = computed(() => (['water_bath', 'bath_then_sear'].includes(method.value) ? 1 : ['braise', 'poach', 'steam'].includes(method.value) ? 2 : 20))
+const heatStep = computed(() =>
+  ['water_bath', 'bath_then_sear'].includes(method.value) ? 1 : ['braise', 'poach', 'steam'].includes(method.value) ? 2 : 20,
+)
 function step(figure: Figure, by: -1 | 1) {
-  const from = { thickness_mm: thicknessMm.value, thin_mm: asks.piece.thin_mm ?? thicknessMm.value, start_c: startC.value, heat_c: heatC.value ?? 100 }[figure]
+  const from = {
+    thickness_mm: thicknessMm.value,
+    thin_mm: asks.piece.thin_mm ?? thicknessMm.value,
+    start_c: startC.value,
+    heat_c: heatC.value ?? 100,
+  }[figure]
   asks.setHand({ [figure]: figure === 'heat_c' ? Math.round(from * 2 + by * heatStep.value) / 2 : Math.round(from) + by }, nameOf(figure))
 }
-const slide = (value: number | number[]) => { asks.setHand({ thickness_mm: Array.isArray(value) ? value[0] : value }, 'thickness') }
+const slide = (value: number | number[]) => {
+  asks.setHand({ thickness_mm: Array.isArray(value) ? value[0] : value }, 'thickness')
+}
 const problem = (figure: Figure) => {
   const text = asks.ask.texts[nameOf(figure)]
   return text === undefined ? (props.errors[figure] ?? null) : text.trim() === '' ? t('piece.empty') : t('piece.notANumber', { text })
 }
-const shown = (figure: Figure, value: number | null | undefined) => asks.ask.texts[nameOf(figure)] ?? (value == null ? '' : (figure.endsWith('_mm') ? field.length : field.temperature)(value, units.units))
-const scale = computed({ get: () => asks.scale, set: (now: Scale) => { asks.scale = now } })
+const shown = (figure: Figure, value: number | null | undefined) =>
+  asks.ask.texts[nameOf(figure)] ?? (value == null ? '' : (figure.endsWith('_mm') ? field.length : field.temperature)(value, units.units))
+const scale = computed({
+  get: () => asks.scale,
+  set: (now: Scale) => {
+    asks.scale = now
+  },
+})
 type Flag = 'parasite_frozen' | 'pierced' | 'stuffed'
-const flags = computed(() => ([['parasite_frozen', 'frozen', props.cut.may_carry_parasites], ['pierced', 'pierced', props.cut.can_be_pierced], ['stuffed', 'stuffed', true]] as [Flag, string, boolean][]).filter(([, , isAsked]) => isAsked))
-const setFlag = (flag: Flag, is: boolean) => { const change: Hand = {}; change[flag] = is; asks.setHand(change) }
-const rearing = computed({ get: () => asks.piece.rearing ?? 'unknown', set: (said: 'unknown' | 'farmed' | 'wild') => { asks.setHand({ rearing: said === 'unknown' ? undefined : said }) } })
+const flags = computed(() =>
+  (
+    [
+      ['parasite_frozen', 'frozen', props.cut.may_carry_parasites],
+      ['pierced', 'pierced', props.cut.can_be_pierced],
+      ['stuffed', 'stuffed', true],
+    ] as [Flag, string, boolean][]
+  ).filter(([, , isAsked]) => isAsked),
+)
+const setFlag = (flag: Flag, is: boolean) => {
+  const change: Hand = {}
+  change[flag] = is
+  asks.setHand(change)
+}
+const rearing = computed({
+  get: () => asks.piece.rearing ?? 'unknown',
+  set: (said: 'unknown' | 'farmed' | 'wild') => {
+    asks.setHand({ rearing: said === 'unknown' ? undefined : said })
+  },
+})
 </script>
 
 <template>
@@ -72,47 +111,126 @@ const rearing = computed({ get: () => asks.piece.rearing ?? 'unknown', set: (sai
     <p v-if="errors['cut']" class="wrong" role="alert">{{ errors['cut'] }}</p>
     <div>
       <FigureField
-        :label="t(cut.is_round ? 'piece.diameter' : 'piece.thickness')" :unit="lengthUnit" :less="t('piece.thinner')" :more="t('piece.thicker')" testid="thickness"
-        :note="`${field.length(cut.thickness_mm.min, units.units)}–${field.length(cut.thickness_mm.max, units.units)}`" :text="shown('thickness_mm', thicknessMm)"
-        :error="problem('thickness_mm')" @typed="type('thickness_mm', $event)" @step="step('thickness_mm', $event)"
-      />
+        :label="t(cut.is_round ? 'piece.diameter' : 'piece.thickness')"
+        :unit="lengthUnit"
+        :less="t('piece.thinner')"
+        :more="t('piece.thicker')"
+        testid="thickness"
+        :note="`${field.length(cut.thickness_mm.min, units.units)}–${field.length(cut.thickness_mm.max, units.units)}`"
+        :text="shown('thickness_mm', thicknessMm)"
+        :error="problem('thickness_mm')"
+        @typed="type('thickness_mm', $event)"
+        @step="step('thickness_mm', $event)" />
       <Slider
-        class="slide" :model-value="thicknessMm" :min="cut.thickness_mm.min" :max="cut.thickness_mm.max" :step="1"
-        :aria-label="t(cut.is_round ? 'piece.diameter' : 'piece.thickness')" @update:model-value="slide"
-      />
+        class="slide"
+        :model-value="thicknessMm"
+        :min="cut.thickness_mm.min"
+        :max="cut.thickness_mm.max"
+        :step="1"
+        :aria-label="t(cut.is_round ? 'piece.diameter' : 'piece.thickness')"
+        @update:model-value="slide" />
     </div>
-    <ChoiceRow v-model="method" class="methods" testid="method" :legend="t('piece.method')" :choices="cut.methods.map((value) => ({ value, label: t(`method.${value}`) }))" />
+    <ChoiceRow
+      v-model="method"
+      class="methods"
+      testid="method"
+      :legend="t('piece.method')"
+      :choices="cut.methods.map((value) => ({ value, label: t(`method.${value}`) }))" />
     <p v-if="errors['method']" class="wrong" role="alert">{{ errors['method'] }}</p>
     <div class="pair">
       <FigureField
-        :label="t('piece.heat')" :note="asks.piece.heat_c == null ? t('piece.usualHeat') : ''" :unit="degrees" :less="t('piece.cooler')" :more="t('piece.hotter')" testid="heat"
-        :text="shown('heat_c', heatC)" :error="problem('heat_c')" @typed="type('heat_c', $event)" @step="step('heat_c', $event)"
-      />
+        :label="t('piece.heat')"
+        :note="asks.piece.heat_c == null ? t('piece.usualHeat') : ''"
+        :unit="degrees"
+        :less="t('piece.cooler')"
+        :more="t('piece.hotter')"
+        testid="heat"
+        :text="shown('heat_c', heatC)"
+        :error="problem('heat_c')"
+        @typed="type('heat_c', $event)"
+        @step="step('heat_c', $event)" />
       <FigureField
-        :label="t('piece.start')" :unit="degrees" :less="t('piece.colder')" :more="t('piece.warmer')" testid="start" :text="shown('start_c', startC)" :error="problem('start_c')"
-        @typed="type('start_c', $event)" @step="step('start_c', $event)"
-      />
+        :label="t('piece.start')"
+        :unit="degrees"
+        :less="t('piece.colder')"
+        :more="t('piece.warmer')"
+        testid="start"
+        :text="shown('start_c', startC)"
+        :error="problem('start_c')"
+        @typed="type('start_c', $event)"
+        @step="step('start_c', $event)" />
     </div>
     <FireQuestions :method="cut.fires[method]" :surface="surface" />
     <FigureField
-      v-if="!cut.is_round" class="thin" :label="t('piece.thin')" :note="asks.piece.thin_mm == null ? t('piece.thinNone') : ''" :unit="lengthUnit" :less="t('piece.thinner')"
-      :more="t('piece.thicker')" testid="thin" :text="shown('thin_mm', asks.piece.thin_mm)" :error="problem('thin_mm')" @typed="type('thin_mm', $event)" @step="step('thin_mm', $event)"
-    />
-    <ChoiceRow v-model="scale" testid="scale" :legend="t('ask.words')" :choices="[{ value: 'kitchen', label: t('ask.kitchen') }, { value: 'official', label: t('ask.official') }]" />
+      v-if="!cut.is_round"
+      class="thin"
+      :label="t('piece.thin')"
+      :note="asks.piece.thin_mm == null ? t('piece.thinNone') : ''"
+      :unit="lengthUnit"
+      :less="t('piece.thinner')"
+      :more="t('piece.thicker')"
+      testid="thin"
+      :text="shown('thin_mm', asks.piece.thin_mm)"
+      :error="problem('thin_mm')"
+      @typed="type('thin_mm', $event)"
+      @step="step('thin_mm', $event)" />
     <ChoiceRow
-      v-if="cut.asks_rearing" v-model="rearing" tight testid="rearing" :legend="t('piece.rearing')"
-      :choices="(['unknown', 'farmed', 'wild'] as const).map((value) => ({ value, label: t(`rearing.${value}`) }))"
-    />
-    <TickBox v-for="[flag, name] in flags" :key="flag" :model-value="asks.piece[flag] ?? false" :testid="name" @update:model-value="(is) => { setFlag(flag, is) }">{{ t(`piece.${name}`) }}</TickBox>
+      v-model="scale"
+      testid="scale"
+      :legend="t('ask.words')"
+      :choices="[
+        { value: 'kitchen', label: t('ask.kitchen') },
+        { value: 'official', label: t('ask.official') },
+      ]" />
+    <ChoiceRow
+      v-if="cut.asks_rearing"
+      v-model="rearing"
+      tight
+      testid="rearing"
+      :legend="t('piece.rearing')"
+      :choices="(['unknown', 'farmed', 'wild'] as const).map((value) => ({ value, label: t(`rearing.${value}`) }))" />
+    <TickBox
+      v-for="[flag, name] in flags"
+      :key="flag"
+      :model-value="asks.piece[flag] ?? false"
+      :testid="name"
+      @update:model-value="
+        (is) => {
+          setFlag(flag, is)
+        }
+      "
+      >{{ t(`piece.${name}`) }}</TickBox
+    >
   </div>
 </template>
 
 <style scoped>
-.column { display: flex; flex-direction: column; gap: 9px; min-width: 0; }
-.slide { margin: 12px 9px 4px; }
-.pair { display: flex; gap: 8px; align-items: flex-start; }
-.pair :deep(button) { width: 34px; }
-.thin { flex: none; }
-.methods :deep(.tags) { gap: 4px; }
-.methods :deep(.tag) { min-height: 36px; padding: 6px 8px; font-size: 16px; }
+.column {
+  display: flex;
+  flex-direction: column;
+  gap: 9px;
+  min-width: 0;
+}
+.slide {
+  margin: 12px 9px 4px;
+}
+.pair {
+  display: flex;
+  gap: 8px;
+  align-items: flex-start;
+}
+.pair :deep(button) {
+  width: 34px;
+}
+.thin {
+  flex: none;
+}
+.methods :deep(.tags) {
+  gap: 4px;
+}
+.methods :deep(.tag) {
+  min-height: 36px;
+  padding: 6px 8px;
+  font-size: 16px;
+}
 </style>

@@ -15,16 +15,46 @@ const asks = useAsks()
 const figure = (refusal: Schemas['Refusal'], name: string) => Number(refusal.says.args[name] ?? 0)
 function relax(refusal: Schemas['Refusal']): { label: string; run: () => void } | null {
   switch (refusal.limit) {
-    case 'budget': return { label: t('relax.budget', { value: figure(refusal, 'a_head_money').toFixed(2) }), run: () => { void asks.patch(() => ({ budget: Math.ceil(figure(refusal, 'a_head_money') * 100) / 100 })) } }
+    case 'budget':
+      return {
+        label: t('relax.budget', { value: figure(refusal, 'a_head_money').toFixed(2) }),
+        run: () => {
+          void asks.patch(() => ({ budget: Math.ceil(figure(refusal, 'a_head_money') * 100) / 100 }))
+        },
+      }
     case 'time': {
       const later = new Date(new Date(asks.wish.eat_at ?? Date.now()).getTime() + (figure(refusal, 'short_s') + 600) * 1000)
       later.setMinutes(Math.ceil(later.getMinutes() / 15) * 15, 0)
-      return { label: t('relax.time', { clock: localIso(later).slice(11, 16) }), run: () => { void asks.patch(() => ({ eat_at: localIso(later) })) } }
+      return {
+        label: t('relax.time', { clock: localIso(later).slice(11, 16) }),
+        run: () => {
+          void asks.patch(() => ({ eat_at: localIso(later) }))
+        },
+      }
     }
-    case 'fire': return { label: t('relax.fire', { method: t(`method.${refusal.method}`) }), run: () => { void asks.patch(({ methods }) => ({ methods: [...new Set([...(methods ?? []), refusal.method])] })) } }
-    case 'safety': return { label: t('relax.safety'), run: () => { void asks.patch(({ diners }) => ({ diners: diners.map((eater) => (eater.at_risk ? { ...eater, doneness: undefined } : eater)) })) } }
-    case 'doneness': return { label: t('relax.doneness'), run: () => { void asks.patch(({ diners }) => ({ diners: diners.map((eater) => ({ ...eater, doneness: undefined })) })) } }
-    default: return null
+    case 'fire':
+      return {
+        label: t('relax.fire', { method: t(`method.${refusal.method}`) }),
+        run: () => {
+          void asks.patch(({ methods }) => ({ methods: [...new Set([...(methods ?? []), refusal.method])] }))
+        },
+      }
+    case 'safety':
+      return {
+        label: t('relax.safety'),
+        run: () => {
+          void asks.patch(({ diners }) => ({ diners: diners.map((eater) => (eater.at_risk ? { ...eater, doneness: undefined } : eater)) }))
+        },
+      }
+    case 'doneness':
+      return {
+        label: t('relax.doneness'),
+        run: () => {
+          void asks.patch(({ diners }) => ({ diners: diners.map((eater) => ({ ...eater, doneness: undefined })) }))
+        },
+      }
+    default:
+      return null
   }
 }
 const missing = () => props.matches.is_missing && !props.matches.instead_of
@@ -36,16 +66,41 @@ const missing = () => props.matches.is_missing && !props.matches.instead_of
     <ul v-if="matches.refusals.length">
       <li v-for="refusal in matches.refusals" :key="refusal.limit">
         <span>{{ say(refusal.says, units) }}</span>
-        <button v-if="relax(refusal)" type="button" class="plain" :data-testid="`relax-${refusal.limit}`" @click="relax(refusal)?.run()">{{ relax(refusal)?.label }}</button>
+        <button v-if="relax(refusal)" type="button" class="plain" :data-testid="`relax-${refusal.limit}`" @click="relax(refusal)?.run()">{{
+          relax(refusal)?.label
+        }}</button>
       </li>
     </ul>
   </div>
 </template>
 
 <style scoped>
-.none { background: #fff; border-left: 5px solid var(--mustard); padding: 10px 12px; display: grid; gap: 8px; }
-h2 { font-size: 19px; }
-ul { margin: 0; padding: 0; list-style: none; display: grid; gap: 8px; }
-li { display: grid; gap: 5px; justify-items: start; }
-.plain { font-size: 16px; min-height: 40px; padding: 0 12px; white-space: normal; }
+.none {
+  background: #fff;
+  border-left: 5px solid var(--mustard);
+  padding: 10px 12px;
+  display: grid;
+  gap: 8px;
+}
+h2 {
+  font-size: 19px;
+}
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  display: grid;
+  gap: 8px;
+}
+li {
+  display: grid;
+  gap: 5px;
+  justify-items: start;
+}
+.plain {
+  font-size: 16px;
+  min-height: 40px;
+  padding: 0 12px;
+  white-space: normal;
+}
 </style>

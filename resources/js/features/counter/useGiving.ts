@@ -22,22 +22,33 @@ export function useGiving() {
     return { key: asks.ask.key, ticket: asks.ask.given?.dishes.at(-1)?.ticket ?? asks.shown?.ticket ?? last }
   })
   const ticket = computed(() => worked.value.ticket)
-  const nothingFits = computed(() => asks.ask.given === null && asks.mayAdvise && asks.shown?.matches?.matches.length === 0 && asks.shown.ask === null)
-  const stale = computed(() => asks.ask.given === null && (!asks.isSettled || asks.shown?.id == null || Object.keys(asks.ask.texts).length > 0))
+  const nothingFits = computed(
+    () => asks.ask.given === null && asks.mayAdvise && asks.shown?.matches?.matches.length === 0 && asks.shown.ask === null,
+  )
+  const stale = computed(
+    () => asks.ask.given === null && (!asks.isSettled || asks.shown?.id == null || Object.keys(asks.ask.texts).length > 0),
+  )
 
   const findings = computed(() => ticket.value?.verdict.findings.map((finding) => finding.id).join() ?? '')
   const read = computed({
     get: () => (asks.ask.read.of === findings.value ? asks.ask.read.ids : []),
-    set: (ids: string[]) => { asks.set({ read: { of: findings.value, ids } }) },
+    set: (ids: string[]) => {
+      asks.set({ read: { of: findings.value, ids } })
+    },
   })
   const sold = computed({
     get: () => (asks.ask.sold.lot === (asks.piece.lot ?? null) ? asks.ask.sold.text : ''),
-    set: (text: string) => { asks.set({ sold: { lot: asks.piece.lot ?? null, text } }) },
+    set: (text: string) => {
+      asks.set({ sold: { lot: asks.piece.lot ?? null, text } })
+    },
   })
   const soldG = computed(() => (sold.value.trim() === '' ? null : Math.round(Number(sold.value.replace(',', '.')))))
   const soldProblem = computed(() => (Number.isNaN(soldG.value) ? t('piece.notANumber', { text: sold.value }) : null))
 
-  /** Why it cannot be given, in the words of the screen; null when it can. Whatever was said and not understood stands before the button. */
+  /**
+   * Why it cannot be given, in the words of the screen; null when it can.
+   * Whatever was said and not understood stands before the button.
+   */
   const lock = computed(() => {
     const open = asks.unread.filter((word) => !asks.ask.confirmed.includes(word))
     if (isOut.value) return t('lock.out')
@@ -54,29 +65,54 @@ export function useGiving() {
   const dish = computed<DishAside | null>(() => {
     if (asks.shown?.ask == null || asks.shown.ticket === null) return null
     const { ask, id, ticket: shown } = asks.shown
-    return { asked: { ask, seen: id, sold_g: soldG.value, cautions_read: read.value }, name: shown.cut.name, method: shown.method, price: shown.price?.total ?? null }
+    return {
+      asked: { ask, seen: id, sold_g: soldG.value, cautions_read: read.value },
+      name: shown.cut.name,
+      method: shown.method,
+      price: shown.price?.total ?? null,
+    }
   })
 
-  const refresh = () => Promise.all(['tickets', 'counter', 'case', 'customers'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+  const refresh = () =>
+    Promise.all(['tickets', 'counter', 'case', 'customers'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
   const give = useMutation({
     mutationFn: () => {
       if (dish.value === null) throw new Error(t('ticket.problems'))
-      const body = { dishes: [...asks.ask.dishes, dish.value].map((each) => each.asked), customer_label: asks.ask.label || null, customer_id: asks.ask.customer, units: units.units }
+      const body = {
+        dishes: [...asks.ask.dishes, dish.value].map((each) => each.asked),
+        customer_label: asks.ask.label || null,
+        customer_id: asks.ask.customer,
+        units: units.units,
+      }
       return orThrow(api.POST('/tickets', { body, headers: once(asks.keyFor(JSON.stringify(body))) }))
     },
     retry: (count, error) => isOutage(error) && count < 20, // under its key it is given once, however often it is sent
-    onSuccess: (given) => { asks.set({ given, takenBack: null }); return refresh() },
+    onSuccess: (given) => {
+      asks.set({ given, takenBack: null })
+      return refresh()
+    },
     onError: () => queries.invalidateQueries({ queryKey: ['counter'] }), // what was seen may have changed
   })
   const takeBack = useMutation({
     mutationFn: (id: string) => orThrow(api.POST('/tickets/{ticket}/take-back', { params: { path: { ticket: id } } })),
-    onSuccess: (back) => { asks.set({ given: null, giving: null, takenBack: back.number }); return refresh() },
+    onSuccess: (back) => {
+      asks.set({ given: null, giving: null, takenBack: back.number })
+      return refresh()
+    },
   })
   const isPending = computed(() => give.isPending.value)
   const problem = computed(() => soldProblem.value ?? give.error.value?.message ?? takeBack.error.value?.message ?? null)
-  const forget = () => { give.reset(); takeBack.reset() }
+  const forget = () => {
+    give.reset()
+    takeBack.reset()
+  }
   /** Another dish of the same meal on the same ticket. */
-  const putAside = () => { if (canGive.value && dish.value !== null) { asks.putAside(dish.value); forget() } }
+  const putAside = () => {
+    if (canGive.value && dish.value !== null) {
+      asks.putAside(dish.value)
+      forget()
+    }
+  }
 
   return { ticket, nothingFits, stale, read, sold, lock, canGive, putAside, give, takeBack, isPending, problem, forget }
 }

@@ -20,16 +20,49 @@ const kinds = ['pan', 'oven', 'grill', 'pot', 'water_bath', 'wok', 'broiler', 's
 const tickets = useQuery(() => customerTicketsQuery(props.customer.id))
 const again = () => queries.invalidateQueries({ queryKey: ['customers'] })
 const change = useMutation({
-  mutationFn: (now: Partial<Schemas['NewCustomer']>) => orThrow(api.PUT('/customers/{customer}', { params: { path: { customer: props.customer.id } }, body: { name: props.customer.name, units: props.customer.units, fires: props.customer.fires, appliances: props.customer.appliances, ...now } })),
+  mutationFn: (now: Partial<Schemas['NewCustomer']>) =>
+    orThrow(
+      api.PUT('/customers/{customer}', {
+        params: { path: { customer: props.customer.id } },
+        body: {
+          name: props.customer.name,
+          units: props.customer.units,
+          fires: props.customer.fires,
+          appliances: props.customer.appliances,
+          ...now,
+        },
+      }),
+    ),
   onSuccess: again,
 })
-const appliances = computed({ get: () => props.customer.appliances, set: (value: string[]) => { change.mutate({ appliances: value }) } })
-const units = computed({ get: () => props.customer.units, set: (value) => { change.mutate({ units: value }) } })
+const appliances = computed({
+  get: () => props.customer.appliances,
+  set: (value: string[]) => {
+    change.mutate({ appliances: value })
+  },
+})
+const units = computed({
+  get: () => props.customer.units,
+  set: (value) => {
+    change.mutate({ units: value })
+  },
+})
 const sure = useConfirm()
 const ask = () => {
-  sure.require({ header: t('customers.forget'), message: t('customers.sure'), acceptLabel: t('customers.yes'), rejectLabel: t('own.cancel'), accept: () => { forget.mutate() } })
+  sure.require({
+    header: t('customers.forget'),
+    message: t('customers.sure'),
+    acceptLabel: t('customers.yes'),
+    rejectLabel: t('own.cancel'),
+    accept: () => {
+      forget.mutate()
+    },
+  })
 }
-const forget = useMutation({ mutationFn: () => orThrowEmpty(api.DELETE('/customers/{customer}', { params: { path: { customer: props.customer.id } } })), onSuccess: () => Promise.all([again(), queries.invalidateQueries({ queryKey: ['tickets'] })]) })
+const forget = useMutation({
+  mutationFn: () => orThrowEmpty(api.DELETE('/customers/{customer}', { params: { path: { customer: props.customer.id } } })),
+  onSuccess: () => Promise.all([again(), queries.invalidateQueries({ queryKey: ['tickets'] })]),
+})
 function serve() {
   asks.startAnew()
   asks.serve(props.customer)
@@ -39,21 +72,55 @@ function serve() {
 
 <template>
   <div class="more">
-      <ToggleRow v-model="appliances" testid="customer-appliances" :legend="t('ask.cooksOn')" :choices="kinds.map((value) => ({ value, label: t(`appliance.${value}`) }))" />
-      <ChoiceRow v-model="units" :legend="t('app.units')" :choices="(['metric', 'imperial'] as const).map((value) => ({ value, label: t(`app.${value}`) }))" />
-      <p v-if="change.error.value" class="wrong" role="alert">{{ change.error.value.message }}</p>
-      <ol v-if="tickets.data.value?.length"><li v-for="ticket in tickets.data.value" :key="ticket.id"><RouterLink :to="{ name: 'ticket', params: { id: ticket.id } }">{{ ticket.number }} {{ ticket.dishes.map((dish) => dish.cut_name).join(', ') }}</RouterLink> <small>{{ d(new Date(ticket.given_at), { dateStyle: 'medium', timeZone: shopZone }) }}</small></li></ol>
-      <div class="do">
-        <button type="button" class="strong" data-testid="serve" @click="serve">{{ t('customers.serve') }}</button>
-        <button type="button" class="plain" data-testid="forget" @click="ask">{{ t('customers.forget') }}</button>
-      </div>
+    <ToggleRow
+      v-model="appliances"
+      testid="customer-appliances"
+      :legend="t('ask.cooksOn')"
+      :choices="kinds.map((value) => ({ value, label: t(`appliance.${value}`) }))" />
+    <ChoiceRow
+      v-model="units"
+      :legend="t('app.units')"
+      :choices="(['metric', 'imperial'] as const).map((value) => ({ value, label: t(`app.${value}`) }))" />
+    <p v-if="change.error.value" class="wrong" role="alert">{{ change.error.value.message }}</p>
+    <ol v-if="tickets.data.value?.length"
+      ><li v-for="ticket in tickets.data.value" :key="ticket.id"
+        ><RouterLink :to="{ name: 'ticket', params: { id: ticket.id } }"
+          >{{ ticket.number }} {{ ticket.dishes.map((dish) => dish.cut_name).join(', ') }}</RouterLink
+        >
+        <small>{{ d(new Date(ticket.given_at), { dateStyle: 'medium', timeZone: shopZone }) }}</small></li
+      ></ol
+    >
+    <div class="do">
+      <button type="button" class="strong" data-testid="serve" @click="serve">{{ t('customers.serve') }}</button>
+      <button type="button" class="plain" data-testid="forget" @click="ask">{{ t('customers.forget') }}</button>
+    </div>
   </div>
 </template>
 
 <style scoped>
-.more { padding: 4px 14px 14px; display: grid; gap: 10px; }
-ol { margin: 0; padding: 0; list-style: none; display: grid; gap: 3px; }
-ol a { font: 600 17px/1.3 var(--figures); color: var(--oxblood); }
-small { color: var(--soft); }
-.do { display: flex; gap: 10px; align-items: center; flex-wrap: wrap; }
+.more {
+  padding: 4px 14px 14px;
+  display: grid;
+  gap: 10px;
+}
+ol {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  display: grid;
+  gap: 3px;
+}
+ol a {
+  font: 600 17px/1.3 var(--figures);
+  color: var(--oxblood);
+}
+small {
+  color: var(--soft);
+}
+.do {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  flex-wrap: wrap;
+}
 </style>

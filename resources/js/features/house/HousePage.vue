@@ -23,7 +23,13 @@ const house = useQuery(houseQuery())
 type Part = 'schools' | 'safety' | 'figures' | 'staff'
 const part = ref<Part>('schools')
 const rules = ref<Schemas['HouseRules']>({})
-watch(() => house.data.value?.rules, (now) => { if (now) rules.value = { ...now } }, { immediate: true })
+watch(
+  () => house.data.value?.rules,
+  (now) => {
+    if (now) rules.value = { ...now }
+  },
+  { immediate: true },
+)
 const save = useMutation({
   mutationFn: (change: Schemas['HouseRules']) => orThrow(api.PUT('/house', { body: { ...rules.value, ...change } })),
   onSuccess: (sheet) => {
@@ -32,7 +38,10 @@ const save = useMutation({
     return Promise.all(['counter', 'session', 'difference'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
   },
 })
-const errors = () => (save.error.value instanceof ApiError ? Object.fromEntries(save.error.value.violations.map((violation) => [violation.key, refusal(violation, units.units)])) : {})
+const errors = () =>
+  save.error.value instanceof ApiError
+    ? Object.fromEntries(save.error.value.violations.map((violation) => [violation.key, refusal(violation, units.units)]))
+    : {}
 </script>
 
 <template>
@@ -40,7 +49,15 @@ const errors = () => (save.error.value instanceof ApiError ? Object.fromEntries(
     <header>
       <h1>{{ t('house.title') }}</h1>
       <div v-if="house.data.value" class="parts" role="group" :aria-label="t('house.title')">
-        <button v-for="each in (['schools', 'safety', 'figures', ...(house.data.value.may_change ? ['staff'] : [])] as Part[])" :key="each" type="button" :aria-pressed="part === each" :data-testid="`house-${each}`" @click="part = each">{{ t(`house.part.${each}`) }}</button>
+        <button
+          v-for="each in ['schools', 'safety', 'figures', ...(house.data.value.may_change ? ['staff'] : [])] as Part[]"
+          :key="each"
+          type="button"
+          :aria-pressed="part === each"
+          :data-testid="`house-${each}`"
+          @click="part = each"
+          >{{ t(`house.part.${each}`) }}</button
+        >
       </div>
     </header>
     <Failed v-if="house.isError.value" :problem="house.error.value?.message ?? ''" @again="house.refetch()" />
@@ -49,7 +66,12 @@ const errors = () => (save.error.value instanceof ApiError ? Object.fromEntries(
       <p v-if="!house.data.value.may_change" class="note">{{ t('house.mayNot') }}</p>
       <p v-if="save.error.value && Object.keys(errors()).length === 0" class="wrong" role="alert">{{ save.error.value.message }}</p>
       <div v-if="part === 'schools'" class="schools">
-        <SchoolRow v-for="school in house.data.value.schools" :key="school.id" :school="school" :may-change="house.data.value.may_change" @choose="(option) => save.mutate({ schools: { ...rules.schools, [school.id]: option } })" />
+        <SchoolRow
+          v-for="school in house.data.value.schools"
+          :key="school.id"
+          :school="school"
+          :may-change="house.data.value.may_change"
+          @choose="(option) => save.mutate({ schools: { ...rules.schools, [school.id]: option } })" />
       </div>
       <SafetyRules v-else-if="part === 'safety'" :sheet="house.data.value" :errors="errors()" @save="(change) => save.mutate(change)" />
       <HouseFigures v-else-if="part === 'figures'" :sheet="house.data.value" :errors="errors()" @save="(change) => save.mutate(change)" />
@@ -59,12 +81,43 @@ const errors = () => (save.error.value instanceof ApiError ? Object.fromEntries(
 </template>
 
 <style scoped>
-.page { padding: 16px 22px; max-width: 1180px; }
-header { display: flex; gap: 22px; align-items: center; flex-wrap: wrap; margin-bottom: 12px; }
-h1 { font-size: 32px; }
-.parts { display: flex; flex-wrap: wrap; }
-.parts button { min-height: 42px; padding: 0 16px; border: 1px solid var(--ink); background: #fff; color: var(--ink); font: 600 17px/1 var(--figures); cursor: pointer; margin-left: -1px; }
-.parts [aria-pressed='true'] { background: var(--ink); color: #fff; }
-.note { color: var(--soft); margin: 0 0 10px; }
-.schools { background: #fff; }
+.page {
+  padding: 16px 22px;
+  max-width: 1180px;
+}
+header {
+  display: flex;
+  gap: 22px;
+  align-items: center;
+  flex-wrap: wrap;
+  margin-bottom: 12px;
+}
+h1 {
+  font-size: 32px;
+}
+.parts {
+  display: flex;
+  flex-wrap: wrap;
+}
+.parts button {
+  min-height: 42px;
+  padding: 0 16px;
+  border: 1px solid var(--ink);
+  background: #fff;
+  color: var(--ink);
+  font: 600 17px/1 var(--figures);
+  cursor: pointer;
+  margin-left: -1px;
+}
+.parts [aria-pressed='true'] {
+  background: var(--ink);
+  color: #fff;
+}
+.note {
+  color: var(--soft);
+  margin: 0 0 10px;
+}
+.schools {
+  background: #fff;
+}
 </style>

@@ -1,8 +1,13 @@
 import { queryOptions } from '@tanstack/vue-query'
 import { api, orThrow, type Schemas } from '@/api/client'
 
-export const staffQuery = () => queryOptions({ queryKey: ['house', 'staff'] as const, queryFn: async () => (await orThrow(api.GET('/staff'))).staff })
+export const staffQuery = () =>
+  queryOptions({ queryKey: ['house', 'staff'] as const, queryFn: async () => (await orThrow(api.GET('/staff'))).staff })
 
 /** What the options of a school come to: for the piece at hand, or for the school's own example. */
 export const differenceQuery = (school: string, ask: Schemas['Ask'] | null) =>
-  queryOptions({ queryKey: ['difference', school, ask] as const, queryFn: () => orThrow(api.POST('/schools/{school}/difference', { params: { path: { school } }, body: { ask } })), retry: false })
+  queryOptions({
+    queryKey: ['difference', school, ask] as const,
+    queryFn: () => orThrow(api.POST('/schools/{school}/difference', { params: { path: { school } }, body: { ask } })),
+    retry: false,
+  })

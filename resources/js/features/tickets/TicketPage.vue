@@ -28,17 +28,45 @@ const takeBack = useMutation({
     <p v-else-if="!kept.data.value">{{ t('tickets.loading') }}</p>
     <template v-else>
       <header>
-        <h1 data-testid="ticket-number">{{ t('tickets.number') }} {{ kept.data.value.number }}<template v-if="kept.data.value.customer_label">, {{ kept.data.value.customer_label }}</template></h1>
-        <p>{{ kept.data.value.given_by }}, {{ d(new Date(kept.data.value.given_at), shownAt()) }}. {{ t('tickets.engine', { version: kept.data.value.engine_version }) }}
-          <template v-if="kept.data.value.dishes.length > 1 && kept.data.value.total !== null">{{ t('dish.together', { total: money(kept.data.value.total, kept.data.value.currency) }) }}</template></p>
-        <a class="strong" :href="`/api/v1/tickets/${kept.data.value.id}/card.pdf?units=${units.units}`" target="_blank" rel="noopener" data-testid="card-link">{{ t('ticket.card') }}</a>
-        <button v-if="kept.data.value.can_be_taken_back && session.data.value?.may_advise" type="button" class="plain" :disabled="takeBack.isPending.value" data-testid="take-back" @click="takeBack.mutate()">{{ t('ticket.takeBack') }}</button>
-        <button type="button" class="plain" data-testid="units" @click="units.toggle()">{{ t(units.units === 'metric' ? 'app.imperial' : 'app.metric') }}</button>
+        <h1 data-testid="ticket-number"
+          >{{ t('tickets.number') }} {{ kept.data.value.number
+          }}<template v-if="kept.data.value.customer_label">, {{ kept.data.value.customer_label }}</template></h1
+        >
+        <p
+          >{{ kept.data.value.given_by }}, {{ d(new Date(kept.data.value.given_at), shownAt()) }}.
+          {{ t('tickets.engine', { version: kept.data.value.engine_version }) }}
+          <template v-if="kept.data.value.dishes.length > 1 && kept.data.value.total !== null">{{
+            t('dish.together', { total: money(kept.data.value.total, kept.data.value.currency) })
+          }}</template></p
+        >
+        <a
+          class="strong"
+          :href="`/api/v1/tickets/${kept.data.value.id}/card.pdf?units=${units.units}`"
+          target="_blank"
+          rel="noopener"
+          data-testid="card-link"
+          >{{ t('ticket.card') }}</a
+        >
+        <button
+          v-if="kept.data.value.can_be_taken_back && session.data.value?.may_advise"
+          type="button"
+          class="plain"
+          :disabled="takeBack.isPending.value"
+          data-testid="take-back"
+          @click="takeBack.mutate()"
+          >{{ t('ticket.takeBack') }}</button
+        >
+        <button type="button" class="plain" data-testid="units" @click="units.toggle()">{{
+          t(units.units === 'metric' ? 'app.imperial' : 'app.metric')
+        }}</button>
       </header>
-      <p v-if="kept.data.value.taken_back_at" class="back-note" role="status">{{ t('tickets.takenBackAt', { when: d(new Date(kept.data.value.taken_back_at), shownAt()) }) }}</p>
+      <p v-if="kept.data.value.taken_back_at" class="back-note" role="status">{{
+        t('tickets.takenBackAt', { when: d(new Date(kept.data.value.taken_back_at), shownAt()) })
+      }}</p>
       <template v-for="(dish, i) in kept.data.value.dishes" :key="i">
         <h2 v-if="kept.data.value.dishes.length > 1" class="dish" data-testid="dish">
-          {{ t('dish.of', { place: i + 1, count: kept.data.value.dishes.length }) }}<small v-if="dish.price !== null">{{ money(dish.price, kept.data.value.currency) }}</small>
+          {{ t('dish.of', { place: i + 1, count: kept.data.value.dishes.length })
+          }}<small v-if="dish.price !== null">{{ money(dish.price, kept.data.value.currency) }}</small>
         </h2>
         <TicketCard class="kept" :ticket="dish.ticket" :units="units.units" />
       </template>
@@ -47,13 +75,52 @@ const takeBack = useMutation({
 </template>
 
 <style scoped>
-.dish { font: 700 22px/1.1 var(--figures); margin: 14px 0 6px; display: flex; justify-content: space-between; }
-.dish small { font: 700 19px/1.1 var(--figures); }
-.page { padding: 14px 22px 22px; background: #dbe1df; min-height: 100%; }
-.back { color: var(--ink); font: 600 17px/32px var(--figures); }
-header { display: flex; gap: 14px; align-items: center; margin: 4px 0 10px; flex-wrap: wrap; max-width: 860px; }
-header p { margin: 0; flex: 1; min-width: 220px; color: #3c4643; font-size: 14px; }
-.back-note { max-width: 860px; margin: 0 0 10px; padding: 8px 12px; background: var(--mustard-wash); border-left: 5px solid var(--mustard); font-weight: 700; }
-h1 { font-size: 28px; }
-.kept { max-width: 860px; min-height: 0; }
+.dish {
+  font: 700 22px/1.1 var(--figures);
+  margin: 14px 0 6px;
+  display: flex;
+  justify-content: space-between;
+}
+.dish small {
+  font: 700 19px/1.1 var(--figures);
+}
+.page {
+  padding: 14px 22px 22px;
+  background: #dbe1df;
+  min-height: 100%;
+}
+.back {
+  color: var(--ink);
+  font: 600 17px/32px var(--figures);
+}
+header {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  margin: 4px 0 10px;
+  flex-wrap: wrap;
+  max-width: 860px;
+}
+header p {
+  margin: 0;
+  flex: 1;
+  min-width: 220px;
+  color: #3c4643;
+  font-size: 14px;
+}
+.back-note {
+  max-width: 860px;
+  margin: 0 0 10px;
+  padding: 8px 12px;
+  background: var(--mustard-wash);
+  border-left: 5px solid var(--mustard);
+  font-weight: 700;
+}
+h1 {
+  font-size: 28px;
+}
+.kept {
+  max-width: 860px;
+  min-height: 0;
+}
 </style>

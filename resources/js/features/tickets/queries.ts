@@ -12,4 +12,7 @@ export const ticketsQuery = (find: string, page: number) =>
   })
 
 export const ticketQuery = (id: string) =>
-  queryOptions({ queryKey: [...ticketKeys.all, 'one', id] as const, queryFn: () => orThrow(api.GET('/tickets/{ticket}', { params: { path: { ticket: id } } })) })
+  queryOptions({
+    queryKey: [...ticketKeys.all, 'one', id] as const,
+    queryFn: () => orThrow(api.GET('/tickets/{ticket}', { params: { path: { ticket: id } } })),
+  })
