@@ -17,6 +17,10 @@ const file = ref<File | null>(null)
 const result = ref<Schemas['CaseImported'] | null>(null)
 const problem = ref<string | null>(null)
 const isSending = ref(false)
+const close = () => {
+  result.value = null
+  problem.value = null
+}
 async function send(goodRows: boolean) {
   if (!file.value) return
   isSending.value = true
@@ -80,15 +84,7 @@ function choose(event: FileUploadSelectEvent) {
         >
       </template>
     </template>
-    <button
-      type="button"
-      class="plain"
-      @click="
-        result = null
-        problem = null
-      "
-      >{{ t('case.close') }}</button
-    >
+    <button type="button" class="plain" @click="close">{{ t('case.close') }}</button>
   </div>
 </template>
 

@@ -58,6 +58,10 @@ const offers = computed(() =>
         .map((slug) => catalogue.data.value?.find((cut) => cut.slug === slug))
         .filter((cut) => cut !== undefined),
 )
+const take = (cut: Schemas['CutSummary']) => {
+  form.cut = cut.slug
+  find.value = cut.name
+}
 /** A number where it is one; what is none goes as typed, for the server to refuse by name. */
 const figure = (value: string): number | null =>
   value.trim() === ''
@@ -151,15 +155,7 @@ const shown = computed(() => fields.filter((field) => !props.lot || (field !== '
         data-testid="lot-cut" />
       <ul v-if="offers.length"
         ><li v-for="cut in offers" :key="cut.slug"
-          ><button
-            type="button"
-            data-testid="lot-cut-offer"
-            @click="
-              form.cut = cut.slug
-              find = cut.name
-            "
-            >{{ cut.name }}</button
-          ></li
+          ><button type="button" data-testid="lot-cut-offer" @click="take(cut)">{{ cut.name }}</button></li
         ></ul
       >
       <p v-if="errors['cut']" class="wrong" role="alert">{{ errors['cut'] }}</p>

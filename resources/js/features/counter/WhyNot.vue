@@ -32,6 +32,10 @@ const offers = computed(() =>
     : [],
 )
 const why = useQuery(() => whyNotQuery(wish.value, slug.value, asks.now))
+const pick = (cut: CounterCut) => {
+  slug.value = cut.slug
+  find.value = cut.name
+}
 const answer = computed(() => (slug.value === '' ? null : (why.data.value ?? null)))
 </script>
 
@@ -47,15 +51,7 @@ const answer = computed(() => (slug.value === '' ? null : (why.data.value ?? nul
       @update:model-value="slug = ''" />
     <ul v-if="offers.length"
       ><li v-for="cut in offers" :key="cut.slug"
-        ><button
-          type="button"
-          data-testid="why-cut"
-          @click="
-            slug = cut.slug
-            find = cut.name
-          "
-          >{{ cut.name }}</button
-        ></li
+        ><button type="button" data-testid="why-cut" @click="pick(cut)">{{ cut.name }}</button></li
       ></ul
     >
     <div v-if="answer" class="answer" role="status" data-testid="why-answer">
