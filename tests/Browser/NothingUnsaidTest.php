@@ -46,6 +46,19 @@ final class NothingUnsaidTest extends JourneyCase
         $this->waits(fn (): bool => $counter->part('give')->isEnabled());
     }
 
+    public function test_a_cut_picked_goes_before_a_meat_named_earlier_and_a_meat_named_later_before_the_cut(): void
+    {
+        $counter = $this->counter('ysolde', 'coldroom-88')->say('3 lamb rump mr')->settled(); // a name signs in five times a minute at most
+        $counter->byHand()->chooseCut('duck breast', 'Duck breast')->settled();
+        self::assertStringContainsString('Duck breast', $counter->text('ticket'));
+        self::assertSame('3 mr', $counter->value('ask-line'), 'the lamb is said no more');
+
+        $counter->type('ask-line', '3 salmon pan');
+        $counter->waitForText('ticket', 'Salmon loin')->settled();
+        self::assertStringContainsString('firm', $counter->text('doneness'), 'in the words of the fish');
+        self::assertTrue($counter->readAll()->part('give')->isEnabled());
+    }
+
     public function test_a_double_press_gives_once_the_confirmation_stays_and_the_ticket_can_be_taken_back(): void
     {
         $counter = $this->counter()->say('2 pork tenderloin oven');

@@ -63,20 +63,24 @@ export const useAsks = defineStore('asks', () => {
     },
   })
   const wish = computed<Wish>(() => (ask.value.isTyped ? (shown.value?.wish ?? ask.value.wish) : ask.value.wish))
+  /** A meat was named after the cut was picked: what was said since goes before it. */
+  const isOverridden = computed(
+    () => ask.value.isTyped && isSettled.value && Boolean(ask.value.hand.cut) && shown.value?.ask?.cut !== ask.value.hand.cut,
+  )
   const unread = computed(() =>
     isSettled.value ? (shown.value?.chips ?? []).filter((chip) => chip.kind === 'unknown').map((chip) => chip.text) : [],
   )
   const first = computed<Eater>(() => wish.value.diners[0] ?? { count: 1 })
   const heads = computed(() => wish.value.diners.reduce((sum, eater) => sum + eater.count, 0))
 
-  /** A change made by tapping; the server writes the line anew. What is being typed is read first. */
-  async function patch(change: (wish: Wish) => Partial<Wish>) {
+  /** A change made by tapping, of the wish or of what was set by hand; the server writes the line anew. What is being typed is read first. */
+  async function patch(change: (wish: Wish) => Partial<Wish>, byHand: Partial<OpenAsk> = {}) {
     const { key } = ask.value
     if (ask.value.isTyped) await until(isSettled).toBe(true)
     if (ask.value.key !== key) return
     const keep = ask.value.isTyped ? unread.value : ask.value.keep
-    const hand = shown.value?.chosen && ask.value.hand.cut ? {} : ask.value.hand // what was said since goes before the cut that was picked
-    set({ wish: { ...wish.value, ...change(wish.value) }, line: line.value, isTyped: false, keep, hand })
+    const hand = isOverridden.value ? {} : ask.value.hand
+    set({ wish: { ...wish.value, ...change(wish.value) }, line: line.value, isTyped: false, keep, hand, ...byHand })
   }
   const patchFirst = (change: (eater: Eater) => Partial<Eater>) =>
     patch(({ diners: [eater = { count: 1 }, ...others] }) => ({ diners: [{ ...eater, ...change(eater) }, ...others] }))
@@ -95,12 +99,12 @@ export const useAsks = defineStore('asks', () => {
   const piece = computed<Hand>(() => {
     const { choice, hand } = ask.value
     const on: Hand = shown.value?.ask ?? {}
-    if (hand.cut) return { ...(shown.value?.chosen === null && on.cut === hand.cut ? on : {}), ...hand }
+    if (hand.cut && !isOverridden.value) return { ...(shown.value?.chosen === null && on.cut === hand.cut ? on : {}), ...hand }
     const isOn = !choice || (shown.value?.chosen?.lot === choice.lot && shown.value.chosen.method === choice.method)
     const match = isOn
       ? undefined
       : shown.value?.matches?.matches.find((each) => each.lot.number === choice.lot && each.method === choice.method)
-    return { ...(match?.ask ?? on), ...hand }
+    return { ...(match?.ask ?? on), ...(hand.cut ? {} : hand) }
   })
   const choose = (match: Schemas['Found'] | undefined) => {
     if (match) set({ choice: { lot: match.lot.number, method: match.method }, hand: {}, texts: {} })
@@ -117,14 +121,11 @@ export const useAsks = defineStore('asks', () => {
   const setText = (field: string, text: string) => {
     set({ texts: { ...ask.value.texts, [field]: text } })
   }
-  /** Picked by hand: it brings its own thickness and doneness; what was said of the last piece is not true of it. */
+  /** Picked by hand: it takes the place of whatever was named, and brings its own thickness and doneness. */
   const pick = (cut: Schemas['CutSummary']) => {
     const { method, fires } = piece.value
-    set({
-      choice: null,
-      texts: {},
-      hand: { cut: cut.slug, ...(method && cut.methods.includes(method) ? { method } : {}), ...(fires ? { fires } : {}) },
-    })
+    const hand = { cut: cut.slug, ...(method && cut.methods.includes(method) ? { method } : {}), ...(fires ? { fires } : {}) }
+    return patch(() => ({ named: null, kinds: [] }), { choice: null, texts: {}, hand })
   }
 
   const startAnew = () => {

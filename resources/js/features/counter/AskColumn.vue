@@ -394,9 +394,12 @@ const count = (by: -1 | 1) => {
   width: 100%;
   height: 36px;
 }
+.three :deep(::-webkit-calendar-picker-indicator) {
+  display: none;
+}
 .three {
   display: grid;
-  grid-template-columns: 1.1fr 1.4fr 0.75fr;
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1.2fr) minmax(0, 0.75fr);
   gap: 5px;
 }
 .three label {

@@ -54,6 +54,7 @@ const named = (ask: OpenAsk, i: number) => {
   flex: 1;
   min-width: 0;
 }
+.tabs :deep(.p-tablist),
 .tabs :deep(.p-tablist-content),
 .tabs :deep(.p-tablist-tab-list) {
   background: transparent;

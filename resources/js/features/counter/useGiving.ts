@@ -55,6 +55,7 @@ export function useGiving() {
     if (!asks.isSettled) return t(asks.ask.isTyped ? 'lock.reading' : 'lock.working')
     if (open.length) return t('lock.unread', { words: open.join(', ') })
     if (nothingFits.value || ticket.value === null) return t('lock.nothing')
+    if (Object.keys(asks.ask.texts).length > 0) return t('lock.figure')
     if (stale.value) return t('lock.working')
     if (soldProblem.value !== null) return soldProblem.value
     return ticket.value.verdict.findings.every((finding) => read.value.includes(finding.id)) ? null : t('lock.cautions')

@@ -159,7 +159,7 @@ h1 {
   }
   :deep(tbody tr) {
     display: grid;
-    grid-template-columns: auto 1fr;
+    grid-template-columns: minmax(0, 1fr) minmax(88px, auto);
     padding: 8px 0;
     border-bottom: 1px solid var(--line);
   }
