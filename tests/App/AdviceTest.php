@@ -224,4 +224,16 @@ final class AdviceTest extends AppTestCase
 
         self::assertSame(['#c2485c', '#8f7662'], [$palette->colour('red', 52.0), $palette->colour('red', 85.0)]);
     }
+
+    public function test_a_refusal_names_the_field_as_the_screen_does_and_gives_figures_their_units(): void
+    {
+        $refused = $this->actingAs($this->staff())
+            ->postJson('/api/v1/advice', [...self::RUMP, 'thickness_mm' => 900])
+            ->assertUnprocessable()
+            ->json('violations.0');
+
+        self::assertSame("Thickness cannot be 900\u{a0}mm. Allowed: {$refused['allowed']}.", $refused['message']);
+        self::assertSame(['allowed.thickness_for', 'Lamb rump, cap on'], [$refused['says']['key'], $refused['says']['args']['cut']]);
+        self::assertStringContainsString("\u{a0}mm for Lamb rump, cap on", $refused['allowed']);
+    }
 }

@@ -80,6 +80,23 @@ final class CounterTest extends AppTestCase
         self::assertSame([null, 'cod-loin', null], [$shown['chosen'], $shown['ticket']['cut']['slug'], $shown['ticket']['price']]);
     }
 
+    public function test_a_meat_that_is_named_goes_before_a_cut_picked_earlier_with_all_that_was_set_of_it(): void
+    {
+        $shown = $this->shown(['line' => '2 lamb rump', 'hand' => ['cut' => 'cod-loin', 'start_c' => 12, 'thickness_mm' => 22]]);
+        self::assertSame(['lamb-rump', 'L1'], [$shown['ticket']['cut']['slug'], $shown['chosen']['lot']]);
+        self::assertArrayNotHasKey('start_c', $shown['ask']);
+
+        $kept = $this->shown(['line' => '2 mr', 'hand' => ['cut' => 'cod-loin', 'start_c' => 4]]);
+        self::assertSame(['cod-loin', 4], [$kept['ticket']['cut']['slug'], $kept['ticket']['start_c']]);
+    }
+
+    public function test_what_was_set_of_a_lot_that_is_gone_is_not_set_of_another(): void
+    {
+        $shown = $this->shown(['line' => '2 lamb', 'choice' => ['lot' => 'GONE', 'method' => 'pan'], 'hand' => ['start_c' => 12]]);
+
+        self::assertArrayNotHasKey('start_c', $shown['ask']);
+    }
+
     public function test_what_cannot_be_done_is_said_beside_what_can(): void
     {
         $piece = $this->shown(['line' => self::LINE, 'hand' => ['heat_c' => 9000]]);

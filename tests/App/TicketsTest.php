@@ -145,6 +145,18 @@ final class TicketsTest extends AppTestCase
         self::assertStringContainsString('Not for anyone at risk', $text);
     }
 
+    public function test_the_card_counts_people_as_people_do(): void
+    {
+        foreach ([1 => 'raw for 1 person', 4 => 'raw for 4 people'] as $count => $words) {
+            $ask = [...self::RUMP, 'diners' => [['count' => $count, 'doneness' => 'medium_rare']]];
+            $id = $this->actingAs($this->staff(signIn: "advisor{$count}"))
+                ->postJson('/api/v1/tickets', self::newTicket(['ask' => $ask]))
+                ->json('id');
+            $card = (new Parser)->parseContent((string) $this->get("/api/v1/tickets/{$id}/card.pdf")->getContent());
+            self::assertStringContainsString($words, (string) preg_replace('/\s+/u', ' ', $card->getText()));
+        }
+    }
+
     public function test_the_card_names_the_fires_its_times_are_for_and_one_given_before_they_were_known_still_prints(): void
     {
         $id = $this->actingAs($this->staff())

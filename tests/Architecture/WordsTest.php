@@ -101,6 +101,16 @@ final class WordsTest extends TestCase
         self::assertSame([], array_values(array_diff(array_unique($keys), array_keys(Words::section('say')))));
     }
 
+    public function test_every_sentence_of_a_refusal_is_said_somewhere(): void
+    {
+        $code = implode("\n", [...iterator_to_array(self::files('core/src', 'php')), ...iterator_to_array(self::files('app', 'php'))]);
+        $allowed = array_filter(array_keys(Words::section('say')), static fn (string $key): bool => str_starts_with($key, 'allowed.'));
+        $isSaid = static fn (string $key): bool => str_contains($code, "'".substr($key, strlen('allowed.'))."'") ||
+            preg_match('/^allowed\.range_(mm|c|g|s)$/', $key) === 1; // by the unit of the key
+
+        self::assertSame([], array_values(array_filter($allowed, static fn (string $key): bool => ! $isSaid($key))));
+    }
+
     public function test_every_sentence_is_an_icu_message(): void
     {
         $wording = json_decode((string) file_get_contents(self::ROOT.'/resources/wording/en.json'), true, flags: JSON_THROW_ON_ERROR);
