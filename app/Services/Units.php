@@ -15,12 +15,6 @@ enum Units: string
     case Metric = 'metric';
     case Imperial = 'imperial';
 
-    /** Whether a figure of that name has a unit. */
-    public static function knows(string $name): bool
-    {
-        return preg_match('/_(c|k|mm|g|s|money)$/', $name) === 1;
-    }
-
     public function show(string $name, float $value): string
     {
         return match (true) {

@@ -64,7 +64,6 @@ final readonly class Wording
             $shown[$name] = match (true) {
                 in_array($name, self::KEYED, true) => $this->sentences[$name][(string) $value] ?? (string) $value,
                 is_string($value), $value === null => $value ?? '',
-                ! Units::knows($name) => round((float) $value, 2), // a number of things: the message says one or many
                 default => $units->show($name, (float) $value),
             };
         }
