@@ -73,7 +73,10 @@ export const useAsks = defineStore('asks', () => {
   const first = computed<Eater>(() => wish.value.diners[0] ?? { count: 1 })
   const heads = computed(() => wish.value.diners.reduce((sum, eater) => sum + eater.count, 0))
 
-  /** A change made by tapping, of the wish or of what was set by hand; the server writes the line anew. What is being typed is read first. */
+  /**
+   * A change made by tapping, of the wish or of what was set by hand; the server writes the line anew.
+   * What is being typed is read first.
+   */
   async function patch(change: (wish: Wish) => Partial<Wish>, byHand: Partial<OpenAsk> = {}) {
     const { key } = ask.value
     if (ask.value.isTyped) await until(isSettled).toBe(true)
