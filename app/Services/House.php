@@ -16,8 +16,6 @@ use Nessmark\School\Schools;
 /** Between rows and the core: how a shop does it. */
 final readonly class House
 {
-    public const LANGUAGES = ['en'];
-
     public const CURRENCIES = ['EUR', 'GBP', 'USD', 'CHF', 'SEK', 'NOK', 'DKK', 'CAD', 'AUD', 'NZD'];
 
     public function __construct(private HouseReader $reader, private Schools $schools, private SafetyRules $safety) {}
@@ -29,6 +27,12 @@ final readonly class House
             ...$shop->house ?? [],
             'profile' => $shop->safety_profile->value,
         ]);
+    }
+
+    /** @return list<string> those there are words in: a file each, and one beside it for the screens */
+    public static function languages(): array
+    {
+        return array_map(static fn (string $file): string => basename($file, '.json'), glob(resource_path('wording/??.json')) ?: []);
     }
 
     /** @return array<string, mixed> */
@@ -64,7 +68,7 @@ final readonly class House
 
                 return ['food_class' => $class->value, 'official_c' => $rule->officialC, 'rest_s' => $rule->officialRestS];
             }, FoodClass::cases()),
-            'languages' => self::LANGUAGES,
+            'languages' => self::languages(),
             'currencies' => self::CURRENCIES,
             'may_change' => $mayChange,
         ];

@@ -22,7 +22,7 @@ final class HouseRequest extends FormRequest
         return [
             'margin_pct' => ['nullable', 'numeric', 'min:0', 'max:90'],
             'units' => ['sometimes', Rule::in(['metric', 'imperial'])],
-            'language' => ['sometimes', Rule::in(House::LANGUAGES)],
+            'language' => ['sometimes', Rule::in(House::languages())],
             'currency' => ['sometimes', Rule::in(House::CURRENCIES)],
         ];
     }

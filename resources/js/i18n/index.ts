@@ -1,7 +1,5 @@
 import IntlMessageFormat from 'intl-messageformat'
 import { createI18n } from 'vue-i18n'
-import wording from '@wording/en.json'
-import en from './en.json'
 
 /** "safety.parasites": … becomes { safety: { parasites: … } }, the form the translator looks keys up in. */
 function nested(flat: Record<string, string>): Record<string, Record<string, string>> {
@@ -28,6 +26,24 @@ const messageCompiler = (message: unknown, { locale }: { locale: string }) => {
   return say
 }
 
-// The card's sentences are shared with the server; the labels of the screens are the interface's own.
-const messages = { en: { ...en, ...wording, say: nested(wording.say), school_option: nested(wording.school_option) } }
-export const i18n = createI18n({ legacy: false, locale: 'en', messages, messageCompiler: messageCompiler as never })
+type Words = Record<string, Record<string, string>>
+
+// The card's sentences are shared with the server; the labels of the screens are the interface's own. A language is a file of each.
+const screens = import.meta.glob<Words>('./??.json', { eager: true, import: 'default' })
+const shared = import.meta.glob<Words>('@wording/??.json', { eager: true, import: 'default' })
+const languageOf = (path: string) => path.slice(-7, -5)
+const messages = Object.fromEntries(
+  Object.entries(shared).map(([path, words]) => {
+    const language = languageOf(path)
+    const own = Object.entries(screens).find(([screen]) => languageOf(screen) === language)?.[1] ?? {}
+    return [language, { ...own, ...words, say: nested(words['say'] ?? {}), school_option: nested(words['school_option'] ?? {}) }]
+  }),
+)
+const locale = document.documentElement.lang
+export const i18n = createI18n({
+  legacy: false,
+  locale: locale in messages ? locale : 'en',
+  fallbackLocale: 'en',
+  messages,
+  messageCompiler: messageCompiler as never,
+})
