@@ -63,7 +63,10 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->singleton(AskReader::class);
         $this->app->singleton(Palette::class, fn (): Palette => Palette::fromFile(resource_path('wording/palette.json')));
-        $this->app->singleton(Wording::class, fn (): Wording => Wording::fromFile(resource_path('wording/'.$this->app->getLocale().'.json')));
+        $this->app->singleton(
+            Wording::class,
+            fn (): Wording => Wording::fromFile(resource_path("wording/{$this->app->getLocale()}.json")),
+        );
     }
 
     public function boot(): void
