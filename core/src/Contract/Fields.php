@@ -265,12 +265,18 @@ final class Fields
     /** @return list<float> */
     public function risingNumbers(string $key, int $most, float $min, float $max): array
     {
+        return $this->numbers($key, $most, $min, $max, true);
+    }
+
+    /** @return list<float> in the order given */
+    public function numbers(string $key, int $most, float $min, float $max, bool $mustRise = false): array
+    {
         [$allowed, $args] = self::range($key, $min, $max, '', []);
         $numbers = [];
         foreach ($this->items($key, 0, $most) as $i => $item) {
             if ((! is_int($item) && ! is_float($item)) || ! is_finite((float) $item) || $item < $min || $item > $max) {
                 $this->refuse("{$key}.{$i}", is_numeric($item) ? 'out_of_range' : 'wrong_type', $item, $allowed, $args);
-            } elseif ($numbers !== [] && $item <= end($numbers)) {
+            } elseif ($mustRise && $numbers !== [] && $item <= end($numbers)) {
                 $this->refuse("{$key}.{$i}", 'out_of_range', $item, 'rising');
             } else {
                 $numbers[] = (float) $item;

@@ -18,8 +18,6 @@ use Nessmark\Heat\LayeredMaterial;
 use Nessmark\Heat\Material;
 use Nessmark\Heat\Moisture;
 use Nessmark\Heat\Stage;
-use Nessmark\Heat\Tissue;
-use Nessmark\Quantity\Length;
 
 /** A simulation as asked for in JSON: read strictly, nothing guessed. */
 final readonly class SimulationCase
@@ -30,8 +28,6 @@ final readonly class SimulationCase
     private const MOST_REPORT_TIMES = 20_000;
 
     private const WEEK_S = 604_800.0;
-
-    private const LAYERS_WITHIN_MM = 0.01;
 
     /** Water of raw lean meat, kg/kg, where only constants are given: USDA Standard Reference, from memory. */
     private const WATER_OF_LEAN = 0.73;
@@ -53,11 +49,10 @@ final readonly class SimulationCase
      * @param  list<float>  $coreTargetsC
      * @param  list<float>  $bandsC
      * @param  array{d_ref_s: float, t_ref_c: float, z_c: float}|null  $lethality
-     * @param  list<array{Tissue, float}>  $layers  tissue and thickness, m, from face a to face b; none when all is lean
      * @param  float|null  $wetness  share of the surface that gives off water; null for pure conduction
      */
     private function __construct(
-        public Body $body,
+        private SimulationBody $piece,
         public Material $material,
         public float $startC,
         public array $stages,
@@ -67,8 +62,7 @@ final readonly class SimulationCase
         public array $coreTargetsC,
         public array $bandsC,
         public ?array $lethality,
-        private array $layers,
-        public ?float $wetness,
+        private ?float $wetness,
         private float $densityKgM3,
         private float $waterFraction,
     ) {}
@@ -77,15 +71,13 @@ final readonly class SimulationCase
     public static function fromArray(mixed $data): self
     {
         $in = Fields::of($data);
-        $layers = [];
-        $isSlab = true;
-        $body = self::body($in->object('body'), $isSlab, $layers);
+        $body = SimulationBody::read($in->object('body'));
         $material = self::material($in->object('material'), $isComposed, $densityKgM3, $waterFraction);
         $startC = $in->number('start_c', $isComposed ? self::COLDEST_UNFROZEN_C : -40.0, 150.0);
         $wetness = $in->flagOr('wet_surface', false) ? $in->numberOr('wetness', Moisture::OF_MEAT, 0.0, 1.0) : null;
         $stages = [];
         foreach ($in->objects('stages', 1, 200) as $fields) {
-            $stages[] = self::stage($fields, $isSlab);
+            $stages[] = self::stage($fields, $body === null || $body->hasTwoFaces);
         }
         [$everyS, $atS, $profileAtS, $targetsC, $bandsC] = self::report($in, $stages);
         $lethality = null;
@@ -115,32 +107,49 @@ final readonly class SimulationCase
             $targetsC,
             $bandsC,
             $lethality,
-            $layers,
             $wetness,
             $densityKgM3,
             $waterFraction,
         );
     }
 
+    /** Whether it is followed as a simple body in place of one with ends, so that each aim has a body of its own. */
+    public function isMatched(): bool
+    {
+        return $this->piece->solid !== null;
+    }
+
+    /** @param  float|null  $aimC  the core that is waited for; null: that of a stage, or the hottest one asked for */
+    public function body(?float $aimC = null): Body
+    {
+        $waits = array_values(array_filter($this->stages, static fn (Stage $stage): bool => $stage->untilCoreC !== null));
+        $longest = $this->stages;
+        usort($longest, static fn (Stage $a, Stage $b): int => ($b->durationS ?? Stage::LIMIT_S) <=> ($a->durationS ?? Stage::LIMIT_S));
+        $stage = $waits[0] ?? $longest[0];
+        $aimC ??= $stage->untilCoreC ?? ($this->coreTargetsC === [] ? null : max($this->coreTargetsC));
+
+        return $this->piece->body($this->material, $stage, $this->startC, $aimC, $this->wetness);
+    }
+
     public function materialOn(Grid $grid): Material
     {
-        return $this->layers === []
+        return $this->piece->layers === []
             ? $this->material
             : LayeredMaterial::on(
                 $grid,
-                array_map(fn (array $layer): array => [$layer[0]->material($this->material), $layer[1]], $this->layers),
+                array_map(fn (array $layer): array => [$layer[0]->material($this->material), $layer[1]], $this->piece->layers),
             );
     }
 
     /** Mass of the raw body, in the grid's unit of volume times kg/m³. */
     public function mass(Grid $grid): float
     {
-        if ($this->layers === []) {
+        if ($this->piece->layers === []) {
             return $this->densityKgM3 * $grid->totalVolume();
         }
         $mass = 0.0;
-        foreach ($grid->layerOfNodes(array_column($this->layers, 1)) as $node => $layer) {
-            $mass += $this->layers[$layer][0]->densityKgM3($this->densityKgM3) * $grid->volume[$node];
+        foreach ($grid->layerOfNodes(array_column($this->piece->layers, 1)) as $node => $layer) {
+            $mass += $this->piece->layers[$layer][0]->densityKgM3($this->densityKgM3) * $grid->volume[$node];
         }
 
         return $mass;
@@ -152,53 +161,17 @@ final readonly class SimulationCase
             return null;
         }
         $leanKgM3 = $this->waterFraction * $this->densityKgM3;
-        if ($this->layers === []) {
+        if ($this->piece->layers === []) {
             return Moisture::of($leanKgM3, $this->wetness, $grid->cells);
         }
 
         return Moisture::inLayers(
             array_map(
-                fn (int $layer): float => $this->layers[$layer][0]->waterKgM3($leanKgM3),
-                $grid->layerOfNodes(array_column($this->layers, 1)),
+                fn (int $layer): float => $this->piece->layers[$layer][0]->waterKgM3($leanKgM3),
+                $grid->layerOfNodes(array_column($this->piece->layers, 1)),
             ),
             $this->wetness,
         );
-    }
-
-    /** @param  list<array{Tissue, float}>  $layers */
-    private static function body(Fields $in, bool &$isSlab, array &$layers): ?Body
-    {
-        $shape = $in->choice('shape', ['slab', 'cylinder', 'sphere', 'finite']);
-        $isSlab = $shape === 'slab';
-        $sizeMm = $in->number(in_array($shape, ['slab', 'finite'], true) ? 'thickness_mm' : 'diameter_mm', 0.5, 1000.0);
-        $exponent = $shape === 'finite' ? $in->number('exponent', 0.0, 2.0, 'exponent') : 0.0;
-        $coreAtMm = $isSlab ? $in->optionalNumber('core_at_mm', 0.001, max(0.001, $sizeMm)) : null;
-        if ($in->has('layers')) {
-            if (! $isSlab) {
-                $in->refuse('layers', 'not_allowed', '[…]', 'no_layers');
-            }
-            $tissues = array_map(static fn (Tissue $tissue): string => $tissue->value, Tissue::cases());
-            foreach ($in->objects('layers', 1, 12) as $fields) {
-                $layers[] = [Tissue::from($fields->choice('tissue', $tissues)), $fields->number('thickness_mm', 0.1, 1000.0) / 1000.0];
-                $fields->noOthers();
-            }
-            $sumMm = 1000.0 * array_sum(array_column($layers, 1));
-            if (! $in->isWrong() && abs($sumMm - $sizeMm) > self::LAYERS_WITHIN_MM) {
-                $in->refuse('layers', 'conflict', $sumMm, 'layers_together', ['size_mm' => $sizeMm]);
-            }
-        }
-        $in->noOthers();
-        if ($in->isWrong()) {
-            return null;
-        }
-        $size = Length::ofMillimetres($sizeMm);
-
-        return match ($shape) {
-            'cylinder' => Body::cylinder($size),
-            'sphere' => Body::sphere($size),
-            'finite' => Body::finite($size, $exponent),
-            default => Body::slab($size, $coreAtMm === null ? null : Length::ofMillimetres($coreAtMm)),
-        };
     }
 
     /**
@@ -329,7 +302,7 @@ final readonly class SimulationCase
             $report->refuse('every_s', 'out_of_range', $everyS, 'at_least_s', ['least_s' => ceil($longestS / self::MOST_REPORT_TIMES)]);
         }
         $profileAtS = $report->risingNumbers('profile_at_s', 500, 0.0, 200.0 * self::WEEK_S);
-        $targetsC = $report->risingNumbers('core_targets_c', 100, -40.0, 300.0);
+        $targetsC = $report->numbers('core_targets_c', 100, -40.0, 300.0);
         $bandsC = $report->risingNumbers('bands_c', 50, -40.0, 1000.0);
         $report->noOthers();
 

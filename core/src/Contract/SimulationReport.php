@@ -25,11 +25,12 @@ final class SimulationReport
     /** @return array<string, mixed> the reply of the simulation contract, without the time it took */
     public static function of(SimulationCase $case, int $cells = Simulator::CELLS, float $toleranceK = Simulator::TOLERANCE_K): array
     {
-        $grid = Grid::across($case->body, $cells);
-        $simulator = new Simulator($case->body, $case->materialOn($grid), $cells, $toleranceK);
+        $body = $case->body();
+        $grid = Grid::across($body, $cells);
+        $simulator = new Simulator($body, $case->materialOn($grid), $cells, $toleranceK);
         $start = $simulator->start($case->startC, $case->moisture($grid));
         $reportAtS = self::reportTimes($case);
-        $core = new CoreTrace($simulator->grid, $case->body->coreAtM, $start->celsius, $reportAtS, $case->coreTargetsC);
+        $core = new CoreTrace($simulator->grid, $body->coreAtM, $start->celsius, $reportAtS, $case->coreTargetsC);
         $coldest = new ColdestTrace($start->celsius, $reportAtS);
         $peak = new PeakProfile($start->celsius);
         $profiles = new ProfileTrace($start->celsius, $case->profileAtS);
@@ -53,24 +54,25 @@ final class SimulationReport
         }
         $reached = [];
         foreach ($case->coreTargetsC as $i => $target) {
-            $reached[self::plain($target)] = $core->reachedAtS[$i] === null ? null : round($core->reachedAtS[$i], 2);
+            $atS = $case->isMatched() ? self::reachedAtS($case, $target, $cells, $toleranceK) : $core->reachedAtS[$i];
+            $reached[self::plain($target)] = $atS === null ? null : round($atS, 2);
         }
 
         return [
             'core_c' => self::series($core->series),
             'coldest_c' => self::series($coldest->series),
-            'core_at_mm' => round($case->body->coreAtM * 1000.0, 4),
+            'core_at_mm' => round($body->coreAtM * 1000.0, 4),
             'time_to_core_s' => (object) $reached,
             'max_core_c' => round($core->maxC, 4),
             'max_core_at_s' => round($core->maxAtS, 2),
             'profile_c' => (object) $profileC,
             'peak_profile_c' => self::profile($simulator, $peak->celsius),
             'band_fractions' => (object) self::bands($case, $simulator, $peak),
-            'log_reduction_core' => $lethality === null ? null : round($lethality->atDepth($case->body->coreAtM), 6),
+            'log_reduction_core' => $lethality === null ? null : round($lethality->atDepth($body->coreAtM), 6),
             'log_reduction_min' => $lethality === null ? null : round($lethality->smallest(), 6),
-            'water_loss_fraction' => round(($final->moisture->lostKg ?? 0.0) / $case->mass($grid), 6),
+            'water_loss_fraction' => round(($body->surfaceShare * ($final->moisture->lostKg ?? 0.0)) / $case->mass($grid), 6),
             'crust_mm' => [
-                'a' => $case->body->isSlab ? self::crustMm($grid, $final, false) : null,
+                'a' => $body->isSlab ? self::crustMm($grid, $final, false) : null,
                 'b' => self::crustMm($grid, $final, true),
             ],
             'stages' => array_map(static fn (StageEnd $end): array => self::stageEnd($end), $ends),
@@ -78,8 +80,28 @@ final class SimulationReport
                 'version' => Engine::VERSION,
                 'cells' => $simulator->grid->cells,
                 'steps' => $final->steps,
+                ...$case->isMatched()
+                    ? [
+                        'method' => 'simple body whose core is at the aim when the exact product solution is',
+                        'exponent' => $body->exponent,
+                        'size_mm' => round(2000.0 * $body->extentM / ($body->isSlab ? 2.0 : 1.0), 3),
+                    ]
+                    : [],
             ],
         ];
+    }
+
+    /** When the core of a piece with ends is at a target: in the body matched to just that. */
+    private static function reachedAtS(SimulationCase $case, float $targetC, int $cells, float $toleranceK): ?float
+    {
+        $body = $case->body($targetC);
+        $grid = Grid::across($body, $cells);
+        $simulator = new Simulator($body, $case->materialOn($grid), $cells, $toleranceK);
+        $start = $simulator->start($case->startC, $case->moisture($grid));
+        $core = new CoreTrace($grid, $body->coreAtM, $start->celsius, [], [$targetC]);
+        $simulator->run($start, $case->stages, [$core]);
+
+        return $core->reachedAtS[0];
     }
 
     /** How deep the body is dry under a face, mm. */
@@ -140,7 +162,7 @@ final class SimulationReport
                 ? self::plain($bound).'-'.self::plain($case->bandsC[$i + 1])
                 : '>='.self::plain($bound);
         }
-        $fractions = $peak->fractions($simulator->grid, $case->body, $case->bandsC);
+        $fractions = $peak->fractions($simulator->grid, $simulator->body, $case->bandsC);
 
         return array_combine($names, array_map(static fn (float $f): float => round($f, 6), $fractions));
     }

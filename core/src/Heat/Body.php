@@ -12,8 +12,19 @@ use Nessmark\Quantity\Length;
  */
 final readonly class Body
 {
-    /** @param  float  $exponent  n in r⁻ⁿ ∂/∂r(rⁿ k ∂T/∂r): 0 slab, 1 long cylinder, 2 sphere, between them a piece of finite length */
-    private function __construct(public bool $isSlab, public float $exponent, public float $extentM, public float $coreAtM) {}
+    /**
+     * @param  float  $exponent  n in r⁻ⁿ ∂/∂r(rⁿ k ∂T/∂r): 0 slab, 1 long cylinder, 2 sphere, between them a piece of finite length
+     * @param  float  $trueShare  thickness of the piece it stands for over its own
+     * @param  float  $surfaceShare  surface per volume of the piece it stands for over its own
+     */
+    private function __construct(
+        public bool $isSlab,
+        public float $exponent,
+        public float $extentM,
+        public float $coreAtM,
+        public float $trueShare = 1.0,
+        public float $surfaceShare = 1.0,
+    ) {}
 
     /** The core lies at half the thickness unless a depth from face a is given. */
     public static function slab(Length $thickness, ?Length $coreFromFaceA = null): self
@@ -42,6 +53,21 @@ final readonly class Body
     public static function finite(Length $thickness, float $exponent): self
     {
         return new self(false, $exponent, $thickness->toMetres() / 2.0, 0.0);
+    }
+
+    /**
+     * The simple body in place of a piece with ends.
+     *
+     * @param  float  $surfacePerM  of that piece, m² per m³
+     *
+     * @see Solid
+     */
+    public static function standingFor(Shape $kept, Length $thicknessOrDiameter, float $trueShare, float $surfacePerM): self
+    {
+        $body = self::of($kept, $thicknessOrDiameter);
+        $ownPerM = (2.0 * ($body->exponent + 1.0)) / $thicknessOrDiameter->toMetres();
+
+        return new self($body->isSlab, $body->exponent, $body->extentM, $body->coreAtM, $trueShare, $surfacePerM / $ownPerM);
     }
 
     public static function of(Shape $shape, Length $thicknessOrDiameter): self

@@ -7,6 +7,9 @@ namespace Nessmark\Heat;
 /** Follows the core: its temperature at asked times, when it first reaches each target, and its highest value. */
 final class CoreTrace implements StepObserver
 {
+    /** A stage that ends by its core ends within this of it, K. */
+    private const WITHIN_K = 0.002;
+
     /** @var list<array{float, float}> time in s and core in °C, at the asked times */
     public array $series = [];
 
@@ -69,7 +72,7 @@ final class CoreTrace implements StepObserver
             }
             if ($to >= $target) {
                 $this->reachedAtS[$i] = $fromS + $stepS * Hermite::crossing($target, $stepS, $from, $rate, $to, $endRate);
-            } elseif ($this->maxC >= $target) {
+            } elseif ($this->maxC >= $target - self::WITHIN_K) {
                 $this->reachedAtS[$i] = $this->maxAtS;
             }
         }

@@ -25,6 +25,12 @@ final readonly class Length
     }
 
     /** @throws QuantityOutOfRange if not finite or not above zero */
+    public static function ofMetres(float $metres): self
+    {
+        return self::ofMillimetres($metres * 1000.0);
+    }
+
+    /** @throws QuantityOutOfRange if not finite or not above zero */
     public static function ofInches(float $inches): self
     {
         return self::ofMillimetres($inches * self::MM_PER_INCH);

@@ -51,6 +51,36 @@ final class SimulationContractTest extends TestCase
         self::assertGreaterThan($reply['stages'][0]['ended_at_s'], $reached['55']);
     }
 
+    public function test_what_a_stage_ended_by_counts_as_reached_and_targets_stand_in_any_order(): void
+    {
+        $case = self::steak();
+        $case['stages'] = [[...$case['stages'][0], 'until_core_c' => 54.5]];
+        $case['report'] = ['core_targets_c' => [54.5, 30]];
+        $reply = self::reply($case);
+        $reached = (array) $reply['time_to_core_s'];
+
+        self::assertEqualsWithDelta($reply['stages'][0]['ended_at_s'], $reached['54.5'], 0.5);
+        self::assertLessThan($reached['54.5'], $reached['30']);
+    }
+
+    public function test_a_piece_with_ends_says_how_it_is_followed_and_dries_by_its_own_surface(): void
+    {
+        $case = self::steak();
+        unset($case['stages'][0]['flip_every_s'], $case['stages'][0]['faces']['b'], $case['stages'][1]['faces']['b']);
+        $case['wet_surface'] = true;
+        $lost = [];
+        foreach ([150.0, 1000.0] as $lengthMm) {
+            $case['body'] = ['shape' => 'rod', 'diameter_mm' => 100, 'length_mm' => $lengthMm];
+            $reply = self::reply($case);
+            $lost[] = $reply['water_loss_fraction'];
+            self::assertContains($reply['engine']['exponent'], [1.0, 2.0]);
+            self::assertStringContainsString('exact product', $reply['engine']['method']);
+        }
+
+        // The surface of 100 × 150 mm is 1.33 times that of its side alone.
+        self::assertEqualsWithDelta(1.33 / 1.05, $lost[0] / $lost[1], 0.05);
+    }
+
     public function test_a_core_off_the_middle_is_reported_where_it_is(): void
     {
         $case = self::steak();
@@ -133,7 +163,13 @@ final class SimulationContractTest extends TestCase
             'stages.0.faces.a.radiant_c',
             'missing',
         ];
-        yield 'targets out of order' => [['report' => ['core_targets_c' => [54, 50]]], 'report.core_targets_c.1', 'out_of_range'];
+        yield 'times out of order' => [['report' => ['at_s' => [54, 50]]], 'report.at_s.1', 'out_of_range'];
+        yield 'a box wider than long' => [
+            ['body' => ['shape' => 'box', 'thickness_mm' => 40, 'width_mm' => 90, 'length_mm' => 80]],
+            'body.length_mm',
+            'out_of_range',
+        ];
+        yield 'axes of no order' => [['body' => ['shape' => 'ellipsoid', 'axes_mm' => [90, 40, 60]]], 'body.axes_mm', 'not_allowed'];
         yield 'composition of nothing much' => [
             ['material' => ['composition' => ['water' => 0.3]], '-' => 'k_w_mk rho_kg_m3 cp_j_kgk'],
             'material.composition',
