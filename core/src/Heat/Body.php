@@ -14,7 +14,6 @@ final readonly class Body
 {
     /**
      * @param  float  $exponent  n in r⁻ⁿ ∂/∂r(rⁿ k ∂T/∂r): 0 slab, 1 long cylinder, 2 sphere, between them a piece of finite length
-     * @param  float  $trueShare  thickness of the piece it stands for over its own
      * @param  float  $surfaceShare  surface per volume of the piece it stands for over its own
      */
     private function __construct(
@@ -22,7 +21,6 @@ final readonly class Body
         public float $exponent,
         public float $extentM,
         public float $coreAtM,
-        public float $trueShare = 1.0,
         public float $surfaceShare = 1.0,
     ) {}
 
@@ -62,12 +60,12 @@ final readonly class Body
      *
      * @see Solid
      */
-    public static function standingFor(Shape $kept, Length $thicknessOrDiameter, float $trueShare, float $surfacePerM): self
+    public static function standingFor(Shape $kept, Length $thicknessOrDiameter, float $surfacePerM): self
     {
         $body = self::of($kept, $thicknessOrDiameter);
         $ownPerM = (2.0 * ($body->exponent + 1.0)) / $thicknessOrDiameter->toMetres();
 
-        return new self($body->isSlab, $body->exponent, $body->extentM, $body->coreAtM, $trueShare, $surfacePerM / $ownPerM);
+        return new self($body->isSlab, $body->exponent, $body->extentM, $body->coreAtM, $surfacePerM / $ownPerM);
     }
 
     public static function of(Shape $shape, Length $thicknessOrDiameter): self

@@ -37,35 +37,13 @@ final readonly class Face
      */
     public function withVapour(float $vapourPa): self
     {
-        return new self(
-            $this->hWM2K,
-            $this->ambientC,
-            $this->emissivity,
-            $this->radiantC,
-            $this->fixedC,
-            $vapourPa,
-            $this->isOpen,
-            $this->escapeWM2K,
-            $this->plate,
-            $this->wetness,
-        );
+        return $this->but(vapourPa: $vapourPa);
     }
 
     /** The same surroundings with no way out for water: in a bag, under liquid, in fat. */
     public function closed(): self
     {
-        return new self(
-            $this->hWM2K,
-            $this->ambientC,
-            $this->emissivity,
-            $this->radiantC,
-            $this->fixedC,
-            $this->vapourPa,
-            false,
-            $this->escapeWM2K,
-            $this->plate,
-            $this->wetness,
-        );
+        return $this->but(isOpen: false);
     }
 
     /**
@@ -75,18 +53,7 @@ final readonly class Face
      */
     public function withEscape(float $escapeWM2K): self
     {
-        return new self(
-            $this->hWM2K,
-            $this->ambientC,
-            $this->emissivity,
-            $this->radiantC,
-            $this->fixedC,
-            $this->vapourPa,
-            $this->isOpen,
-            $escapeWM2K,
-            $this->plate,
-            $this->wetness,
-        );
+        return $this->but(escapeWM2K: $escapeWM2K);
     }
 
     /**
@@ -97,17 +64,26 @@ final readonly class Face
      */
     public function awash(float $wetness): self
     {
+        return $this->but(wetness: $wetness);
+    }
+
+    private function but(
+        ?float $vapourPa = null,
+        ?bool $isOpen = null,
+        ?float $escapeWM2K = null,
+        ?float $wetness = null,
+    ): self {
         return new self(
             $this->hWM2K,
             $this->ambientC,
             $this->emissivity,
             $this->radiantC,
             $this->fixedC,
-            $this->vapourPa,
-            $this->isOpen,
-            $this->escapeWM2K,
+            $vapourPa ?? $this->vapourPa,
+            $isOpen ?? $this->isOpen,
+            $escapeWM2K ?? $this->escapeWM2K,
             $this->plate,
-            $wetness,
+            $wetness ?? $this->wetness,
         );
     }
 

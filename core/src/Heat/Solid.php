@@ -37,8 +37,8 @@ final readonly class Solid
      * @param  array{float, float}|null  $rounded  the other two half axes of an ellipsoid over the first
      */
     private function __construct(
-        public array $parts,
-        public float $volumeM3,
+        private array $parts,
+        private float $volumeM3,
         private float $surfaceM2,
         private ?array $rounded = null,
     ) {}
@@ -80,7 +80,6 @@ final readonly class Solid
      * @param  Shape  $kept  the simple body it is followed as
      * @param  float  $conductivityWMK  of the meat when it is warm
      * @param  float  $aimC  of the core
-     * @param  float  $rimShare  of the heat of the faces that the ends get: 1 in air or water, less where a fire works on the faces only
      */
     public function as(
         Shape $kept,
@@ -88,13 +87,12 @@ final readonly class Solid
         float $conductivityWMK,
         float $startC,
         float $aimC,
-        float $rimShare = 1.0,
     ): Body {
         $half = $this->parts[0][1];
         $theta = ($around->celsius - $aimC) / self::notZero($around->celsius - $startC);
         $theta = max(self::LATEST, min(self::EARLIEST, $theta));
         $perMetre = $around->hWM2K / $conductivityWMK;
-        $time = $this->timeTo($theta, $perMetre, $rimShare);
+        $time = $this->timeTo($theta, $perMetre);
         // At its own true size a long piece is the simple body itself; ends make it quicker, a thicker middle slower.
         $short = static function (float $size) use ($kept, $perMetre, $theta, $time): float {
             $series = CentreSeries::of($kept, self::biot($perMetre * $size));
@@ -103,7 +101,7 @@ final readonly class Solid
         };
         $matched = exp(self::zero(static fn (float $logSize): float => $short(exp($logSize)), log(0.3 * $half), log(4.0 * $half)));
 
-        return Body::standingFor($kept, Length::ofMetres(2.0 * $matched), $half / $matched, $this->surfaceM2 / $this->volumeM3);
+        return Body::standingFor($kept, Length::ofMetres(2.0 * $matched), $this->surfaceM2 / $this->volumeM3);
     }
 
     /** The simple body that lags as this one does, or nearest to it. */
@@ -125,12 +123,11 @@ final readonly class Solid
     }
 
     /** α·t in m² until the centre has θ left. */
-    private function timeTo(float $theta, float $perMetre, float $rimShare): float
+    private function timeTo(float $theta, float $perMetre): float
     {
         $parts = [];
-        foreach ($this->rounded === null ? $this->parts : [[Shape::Sphere, $this->asSphere($theta, $perMetre)]] as $i => [$shape, $half]) {
-            $h = $i === 0 ? $perMetre : $perMetre * $rimShare;
-            $parts[] = [CentreSeries::of($shape, self::biot($h * $half)), $half ** 2];
+        foreach ($this->rounded === null ? $this->parts : [[Shape::Sphere, $this->asSphere($theta, $perMetre)]] as [$shape, $half]) {
+            $parts[] = [CentreSeries::of($shape, self::biot($perMetre * $half)), $half ** 2];
         }
         $left = static function (float $logTime) use ($parts, $theta): float {
             $product = 1.0;
