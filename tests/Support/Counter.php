@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Nessmark\Advice\Portions;
 use Nessmark\Advice\TicketAssembly;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\Catalogue;
@@ -19,6 +20,7 @@ use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Safety\Standard;
 use Nessmark\School\Schools;
+use Nessmark\Texture\LongCook;
 
 /** The core put together as the program does, for tests that ask it something. */
 final class Counter
@@ -44,6 +46,8 @@ final class Counter
                 Kitchen::from($folder),
                 GradeTable::from($folder),
                 Schools::from($folder),
+                Portions::from($folder),
+                LongCook::from($folder),
             );
             self::$shared = new self($reader, TicketAssembly::from($folder), $catalogue);
         }

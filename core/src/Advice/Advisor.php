@@ -8,6 +8,7 @@ use Nessmark\Appliance\Kitchen;
 use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Errors\InputRefused;
+use Nessmark\Heat\Body;
 use Nessmark\Heat\CoreTrace;
 use Nessmark\Heat\Simulator;
 use Nessmark\Meal\Plate;
@@ -65,7 +66,6 @@ final readonly class Advisor
         private MethodTable $methods,
         private SafetyRules $rules,
         private LongCook $texture,
-        private Portions $portions,
     ) {
         $this->planner = new Planner($kitchen, $methods);
         $this->judge = new Judge($rules);
@@ -79,7 +79,6 @@ final readonly class Advisor
             MethodTable::from($folder),
             SafetyRules::from($folder),
             LongCook::from($folder),
-            Portions::from($folder),
         );
     }
 
@@ -108,7 +107,7 @@ final readonly class Advisor
             }
         }
         if ($isBurnt && $fitting === []) {
-            throw InputRefused::one('thickness_mm', 'unreachable', $plate->piece->thickness->toMillimetres(), 'thicker_or_other_way', [
+            throw InputRefused::one('thickness_mm', 'unreachable', $plate->piece->size->thickness->toMillimetres(), 'thicker_or_other_way', [
                 'method' => $plate->way->method->value,
             ]);
         }
@@ -174,8 +173,8 @@ final readonly class Advisor
         $delayedToC = $goesByClock ? min($cook->pull->coreC, $officialC) : $cook->pull->coreC;
         [$range, $effects] =
             $mark !== null
-                ? (new TextureSpread($this->planner, $this->texture))->of($plate, $setting, $mark, $cook->pull->openS)
-                : (new Spread($this->planner))->of($plate, $appliance, $setting, $delayedToC, $cook->pull->openS);
+                ? (new TextureSpread($this->planner, $this->texture))->of($plate, $cook->simulator->body, $setting, $mark, $cook->pull->openS)
+                : (new Spread($this->planner))->of($plate, $cook->simulator->body, $appliance, $setting, $delayedToC, $cook->pull->openS);
         if ($goesByClock) {
             // Nobody can measure this core, so it stays on for the long end of the range.
             $cook = $this->cook($plate, $targetC, true, $range->highS);
@@ -189,26 +188,20 @@ final readonly class Advisor
     private function cook(Plate $plate, float $targetC, bool $mustMeet, ?float $openS): Cook
     {
         $setting = $this->setting($plate, $targetC, $this->holdS($plate, $targetC, $mustMeet));
-        $plan = $this->planner->plan($plate->piece->cut, $plate->piece->thickness->toMillimetres(), $plate->way->method, $setting);
+        $plan = $this->planner->plan($plate->piece->cut, $plate->piece->size, $plate->way->method, $setting);
         // A plan that aims below a minimum it cannot hold is laid out as it was asked for, and judged as that.
         $isAsAsked =
             ! $mustMeet ||
             ($targetC < $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->officialC &&
                 $setting->holdS <= 0.0);
         $countsCarryOver = $isAsAsked && $plate->way->method->countsCarryOver();
-        $specimen = Specimen::of(
-            $plate->piece->cut,
-            $plate->piece->thickness,
-            $plate->piece->start->toCelsius(),
-            $plate->piece->surface,
-            Simulator::CELLS,
-            self::TOLERANCE_K,
-        );
+        $body = $this->body($plate, $plan, $targetC);
+        $specimen = self::specimen($plate, $body, Simulator::CELLS, self::TOLERANCE_K);
         [$simulator, $start] = [$specimen->simulator, $specimen->start];
         $watch = $this->watchers->over($plate, $specimen);
         try {
             [$ended, $countsCarryOver] =
-                $openS !== null ? [$plan->endingAfter($openS), false] : $this->ended($plate, $plan, $targetC, $countsCarryOver);
+                $openS !== null ? [$plan->endingAfter($openS), false] : $this->ended($plate, $plan, $body, $targetC, $countsCarryOver);
             $ends = $simulator->run($start, $ended->stages(), $watch->all());
             $opened = $ends[count($plan->before)];
             $pull = Pull::of($simulator, $opened, $targetC);
@@ -230,7 +223,7 @@ final readonly class Advisor
             array_combine(array_map(CookEvidence::key(...), $watchedC), $core->reachedAtS),
             $heatedS,
             $ends[count($plan->before) + ($isHeld ? 1 : 0)]->end->timeS,
-            $plate->piece->cut->canBeProbed($plate->piece->thickness, $this->rules->limits->of('probe_from_mm')),
+            $plate->piece->cut->canBeProbed($plate->piece->size->thickness, $this->rules->limits->of('probe_from_mm')),
             $plate->way->method->roastsInOven() ? $setting->heatC : null,
             stoodS: $plate->piece->outOfFridgeS,
             isHeldInstead: $isHeld &&
@@ -257,17 +250,10 @@ final readonly class Advisor
      *
      * @return array{MethodPlan, bool} the plan, and whether it counts on carry-over
      */
-    private function ended(Plate $plate, MethodPlan $plan, float $targetC, bool $countsCarryOver): array
+    private function ended(Plate $plate, MethodPlan $plan, Body $body, float $targetC, bool $countsCarryOver): array
     {
         $mark = $this->mark($plate);
-        $specimen = Specimen::of(
-            $plate->piece->cut,
-            $plate->piece->thickness,
-            $plate->piece->start->toCelsius(),
-            $plate->piece->surface,
-            self::SEARCH_CELLS,
-            self::SEARCH_TOLERANCE_K,
-        );
+        $specimen = self::specimen($plate, $body, self::SEARCH_CELLS, self::SEARCH_TOLERANCE_K);
         [$rough, $start] = [$specimen->simulator, $specimen->start];
         if ($mark !== null) {
             return [
@@ -291,12 +277,27 @@ final readonly class Advisor
         return [$plan->endingAfter($openS), true];
     }
 
+    /** Matched at what is asked for; where a texture is waited for, at where it forms. */
+    private function body(Plate $plate, MethodPlan $plan, float $targetC): Body
+    {
+        $piece = $plate->piece;
+
+        return Specimen::body($piece->cut, $piece->size, $plan, $piece->start->toCelsius(), $piece->surface, $targetC);
+    }
+
+    private static function specimen(Plate $plate, Body $body, int $cells, float $toleranceK): Specimen
+    {
+        $piece = $plate->piece;
+
+        return Specimen::of($piece->cut, $piece->size, $body, $piece->start->toCelsius(), $piece->surface, $cells, $toleranceK);
+    }
+
     /** How the same cook would go for a thinner end of the piece. */
     public function planFor(Plate $plate, Cook $cook, Length $thickness): MethodPlan
     {
         $setting = $this->setting($plate, $plate->share->doneness->targetC, 0.0)->at($cook->heatC);
 
-        return $this->planner->plan($plate->piece->cut, $thickness->toMillimetres(), $plate->way->method, $setting);
+        return $this->planner->plan($plate->piece->cut, $plate->piece->size->thick($thickness), $plate->way->method, $setting);
     }
 
     /** The share of collagen to wait for, where texture decides and not the core's temperature. */
@@ -311,25 +312,24 @@ final readonly class Advisor
         if (! $plate->way->manner->turnsOnce || $plate->piece->cut->build->isRound()) {
             return $plate;
         }
-        $specimen = Specimen::of(
-            $plate->piece->cut,
-            $plate->piece->thickness,
-            $plate->piece->start->toCelsius(),
-            $plate->piece->surface,
-            self::ONCE_CELLS,
-            self::ONCE_TOLERANCE_K,
-        );
+        $specimen = null;
         try {
             for ($round = 0; $round < self::ONCE_ROUNDS; $round++) {
                 $plan = $this->planner->plan(
                     $plate->piece->cut,
-                    $plate->piece->thickness->toMillimetres(),
+                    $plate->piece->size,
                     $plate->way->method,
                     $this->setting($plate, $plate->share->doneness->targetC, 0.0),
                 );
                 if ($plan->open->flipEveryS === null) {
                     return $plate;
                 }
+                $specimen ??= self::specimen(
+                    $plate,
+                    $this->body($plate, $plan, $plate->share->doneness->targetC),
+                    self::ONCE_CELLS,
+                    self::ONCE_TOLERANCE_K,
+                );
                 $openS = PullFinder::openSeconds(
                     $specimen->simulator,
                     $specimen->start,
@@ -354,7 +354,7 @@ final readonly class Advisor
             $heatC,
             $targetC,
             $plate->way->fires,
-            (int) ceil($this->portions->of($plate)->pieces ?? 1.0),
+            $plate->piece->count ?? 1,
             $holdS,
             1.0,
             $plate->way->manner,
@@ -364,7 +364,13 @@ final readonly class Advisor
     /** As the planner has it, and no oven cooler than the rules allow for this food. */
     private function usualHeatC(Plate $plate, float $targetC): float
     {
-        $usualC = $this->planner->usualHeatC($plate->way->method, $targetC, $plate->way->fires);
+        $usualC = $this->planner->usualHeatC(
+            $plate->way->method,
+            $plate->piece->cut,
+            $plate->piece->size,
+            $targetC,
+            $plate->way->fires,
+        );
         $least = $plate->way->method->roastsInOven()
             ? $this->rules->leastOven($plate->occasion->house->standard, $plate->piece->cut->foodClass)
             : null;
@@ -392,7 +398,7 @@ final readonly class Advisor
             'plan.past_target' => InputRefused::one(
                 'thickness_mm',
                 'unreachable',
-                $plate->piece->thickness->toMillimetres(),
+                $plate->piece->size->thickness->toMillimetres(),
                 'thicker_or_further',
                 $args,
             ),

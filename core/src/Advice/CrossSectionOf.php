@@ -9,6 +9,7 @@ use Nessmark\Doneness\DonenessWord;
 use Nessmark\Heat\PeakProfile;
 use Nessmark\Meal\Plate;
 use Nessmark\Meat\Group;
+use Nessmark\Method\Until;
 use Nessmark\Ticket\CrossSection;
 use Nessmark\Ticket\Tissue;
 use Nessmark\Ticket\Zone;
@@ -34,7 +35,7 @@ final readonly class CrossSectionOf
     {
         $bounds = [];
         $words = ['under'];
-        foreach ($doneness->words($plate->piece->cut->donenessFamily, $plate->occasion->scale) as $word) {
+        foreach ($doneness->words(Until::family($plate->piece->cut, $plate->way->method), $plate->occasion->scale) as $word) {
             $bounds[] = $word->fromC - ($word->word === $plate->share->doneness->word ? self::SHY_K : 0.0);
             $words[] = $word->word;
             if ($isByTexture && in_array($plate->share->doneness->word, [$word->word, DonenessWord::OFFICIAL_MINIMUM], true)) {
@@ -50,12 +51,12 @@ final readonly class CrossSectionOf
         }
         $peaks = [];
         foreach ($cook->simulator->grid->depthM as $i => $depthM) {
-            $peaks[] = [round($depthM * 1000.0, 2), round($cook->saw(PeakProfile::class)->celsius[$i], 1)];
+            $peaks[] = [round($depthM * $cook->simulator->body->trueShare * 1000.0, 2), round($cook->saw(PeakProfile::class)->celsius[$i], 1)];
         }
 
         return new CrossSection(
             $plate->piece->cut->build->shape,
-            round($plate->piece->thickness->toMillimetres(), 1),
+            round($plate->piece->size->thickness->toMillimetres(), 1),
             match (true) {
                 $plate->piece->cut->donenessFamily === 'salmon' => Tissue::Fish,
                 in_array($plate->piece->cut->donenessFamily, ['duck', 'game', 'wild_game', 'organ'], true) => Tissue::Red,

@@ -13,6 +13,7 @@ use Nessmark\Meal\Plate;
 use Nessmark\Meal\Share;
 use Nessmark\Meat\Hazard;
 use Nessmark\Method\Method;
+use Nessmark\Method\Until;
 use Nessmark\Say\Phrase;
 use Nessmark\Ticket\TimeRange;
 
@@ -22,10 +23,7 @@ final readonly class Doubts
     /** A pan that falls by less is not felt, K. Common practice, no source. */
     private const FALL_FROM_K = 25.0;
 
-    /** Below so many thicknesses a round piece is no longer endless to the heat. Common practice, no source. */
-    private const SHORT_PIECE = 1.5;
-
-    public function __construct(private Kitchen $kitchen, private Portions $portions) {}
+    public function __construct(private Kitchen $kitchen) {}
 
     /**
      * @param  Phrase|null  $thin  what is to be said of a thin end
@@ -46,12 +44,11 @@ final readonly class Doubts
         if (! $cook->evidence->canProbe) {
             $doubts[] = new Phrase('doubt.time_only');
         }
+        if (Until::isTender($plate->piece->cut, $plate->way->method) && $plate->piece->cut->donenessFamily !== Until::LONG_COOKED) {
+            $doubts[] = new Phrase('doubt.until_tender');
+        }
         if ($plate->piece->cut->has(Hazard::Lean)) {
             $doubts[] = new Phrase('doubt.lean');
-        }
-        $lengthMm = $this->portions->of($plate)->lengthMm;
-        if ($lengthMm !== null && $lengthMm < self::SHORT_PIECE * $plate->piece->thickness->toMillimetres()) {
-            $doubts[] = new Phrase('doubt.short_piece', ['length_mm' => $lengthMm]);
         }
         $doubts = [...$doubts, ...$this->ofMetal($plate, $cook)];
         if ($thin !== null) {
@@ -75,11 +72,11 @@ final readonly class Doubts
     {
         $doubts = [];
         $metal = $this->pan($plate)?->metal;
-        $pieces = $this->portions->of($plate)->pieces;
+        $pieces = $plate->piece->count;
         if (
             $metal !== null &&
             $pieces !== null &&
-            $pieces > $metal->holds($load = Load::of($plate->piece->cut, $plate->piece->thickness))
+            $pieces > $metal->holds($load = new Load($plate->piece->size->faceM2(), 1))
         ) {
             $doubts[] = new Phrase('doubt.crowded', ['pieces' => $metal->holds($load)]);
         }

@@ -28,7 +28,7 @@ final readonly class GreyBand
         $outer = self::depthMm(array_reverse($peaks), $beyond->fromC);
         $mm = $plate->piece->cut->build->isRound() ? $outer : (self::depthMm($peaks, $beyond->fromC) + $outer) / 2.0;
 
-        return round(min($mm, $plate->piece->thickness->toMillimetres() / 2.0), 1);
+        return round(min($mm, $plate->piece->size->thickness->toMillimetres() / 2.0), 1);
     }
 
     /**

@@ -41,12 +41,15 @@ final readonly class Keeping
             'hot_c' => $cooling->hotC,
             'reheat_c' => $cooling->reheatC,
         ];
-        $whole = $plate->piece->cut->body($plate->piece->thickness);
+        $fridge = $this->kitchen->fridgeFace();
+        $whole = Specimen::between(
+            $plate->piece->cut, $plate->piece->size, $fridge, $fridge, 1.0, $cooling->fromC, null, $cooling->coldC,
+        );
         $takesS = $this->seconds($plate, $whole, $cooling->coldC, $cooling);
         if ($this->isInTime($plate, $whole, $cooling)) {
             return new Phrase('keep.whole', [...$args, 'takes_s' => $takesS]);
         }
-        [$thin, $thick] = [self::THINNEST_MM, $plate->piece->thickness->toMillimetres()];
+        [$thin, $thick] = [self::THINNEST_MM, $plate->piece->size->thickness->toMillimetres()];
         while ($thick - $thin > 1.0) {
             $middle = 0.5 * ($thin + $thick);
             [$thin, $thick] = $this->isInTime($plate, Body::slab(Length::ofMillimetres($middle)), $cooling)

@@ -20,7 +20,8 @@ final readonly class LossesOf
     private function __construct() {}
 
     /**
-     * What evaporates comes out of the march; what the shrinking lean lets go besides is taken from the hottest each depth was.
+     * What evaporates comes out of the march; what the shrinking lean lets go besides is taken from the hottest each depth was; bone loses
+     * nothing.
      * The two overlap: the juice that is pressed out feeds the drying surface, so the larger of the two counts at each depth.
      *
      * Crust of both faces averaged, or of the outer one; fat has next to no water to dry out of it, and is rendered, not a crust.
@@ -31,22 +32,24 @@ final readonly class LossesOf
         $moisture = $cook->ends[count($cook->ends) - 1]->end->moisture;
         $rawKgM3 = ChoiOkos::densityKgM3($plate->piece->cut->composition, self::RAW_AT_C);
         $leanShare = 1.0 - $plate->piece->cut->fatFraction();
+        $surfaceShare = $cook->simulator->body->surfaceShare;
         $lostKg = 0.0;
         $driedM = 0.0;
         $fatKgM3 = Tissue::Fat->waterKgM3($rawKgM3);
         foreach ($grid->volume as $i => $volume) {
             $dried = 1.0 - ($moisture->shares[$i] ?? 1.0);
-            $driedKgM3 = $dried * ($moisture->waterKgM3[$i] ?? 0.0);
+            $driedKgM3 = $surfaceShare * $dried * ($moisture->waterKgM3[$i] ?? 0.0);
             $lostKg +=
                 $volume * max($driedKgM3, $leanShare * WaterHolding::lostShare($cook->saw(PeakProfile::class)->celsius[$i]) * $rawKgM3);
             $isFat = ($moisture->waterKgM3[$i] ?? 0.0) <= $fatKgM3;
             $driedM += ! $isFat && $dried >= 1.0 - Crust::DRY_BELOW ? self::widthM($cook, $i) : 0.0;
         }
         $isSlab = $cook->simulator->body->isSlab;
+        $meatShare = 1.0 - $plate->piece->cut->covering->boneShare;
 
         return new Losses(
-            round(($moisture->lostKg ?? 0.0) / ($rawKgM3 * $grid->totalVolume()), 3),
-            round($lostKg / ($rawKgM3 * $grid->totalVolume()), 3),
+            round(($meatShare * $surfaceShare * ($moisture->lostKg ?? 0.0)) / ($rawKgM3 * $grid->totalVolume()), 3),
+            round(($meatShare * $lostKg) / ($rawKgM3 * $grid->totalVolume()), 3),
             round(($driedM * 1000.0) / ($isSlab ? 2.0 : 1.0), 1),
         );
     }

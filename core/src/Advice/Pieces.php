@@ -53,7 +53,7 @@ final readonly class Pieces
      * @param  non-empty-list<array{Plate, Cook, TimeRange}>  $cooked  the first is the one the ticket is written out for
      * @return list<TicketPiece> none where all eat alike
      */
-    public static function of(array $cooked, Portions $portions): array
+    public static function of(array $cooked): array
     {
         if (count($cooked) === 1) {
             return [];
@@ -61,15 +61,14 @@ final readonly class Pieces
         $finishS = self::finishS($cooked);
         $pieces = [];
         foreach ($cooked as $i => [$plate, $cook, $open]) {
-            $amounts = $portions->of($plate);
             $pieces[] = new TicketPiece(
                 self::MARKS[$i],
-                $amounts->diners,
+                $plate->share->eaters->heads(),
                 $plate->share->eaters->isAnyoneAtRisk(),
                 $plate->share->doneness->word,
                 $plate->share->avoid,
-                $amounts->rawG,
-                $amounts->pieces,
+                round($plate->piece->raw()->toGrams()),
+                $plate->piece->count,
                 round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1),
                 $cook->evidence->canProbe,
                 $open->plus($cook->fixedHeatS())->shown(),

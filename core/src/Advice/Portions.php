@@ -6,17 +6,29 @@ namespace Nessmark\Advice;
 
 use Nessmark\Data\DataFolder;
 use Nessmark\Data\Record;
-use Nessmark\Heat\Shape;
 use Nessmark\Meal\Eaters;
-use Nessmark\Meal\Plate;
+use Nessmark\Meal\Sale;
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Size;
+use Nessmark\Meat\SoldBy;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
-use Nessmark\Ticket\Amounts;
+use Nessmark\Say\Phrase;
 
-/** How much to take: raw weight by appetite, pieces, and what is left of it cooked. */
+/** How much to take: raw weight by appetite, in the pieces the cut is sold in. */
 final readonly class Portions
 {
+    /** A piece between these shares of a portion is one for each. Common practice, no source. */
+    private const ONE_EACH = [0.55, 1.7];
+
+    /** Short by up to this share of the whole, nobody takes another piece. Common practice, no source. */
+    private const SHORT_SHARE = 0.12;
+
+    /** Joints are cut to the next so many grams, small things weighed to the next so many. Common practice, no source. */
+    private const JOINT_STEP_G = 50.0;
+
+    private const WEIGHT_STEP_G = 10.0;
+
     private function __construct(private Record $record) {}
 
     public static function from(DataFolder $folder): self
@@ -24,43 +36,100 @@ final readonly class Portions
         return new self($folder->read('portions.json'));
     }
 
-    public function of(Plate $plate): Amounts
-    {
-        return $this->amounts(
-            $plate->piece->cut,
-            $plate->piece->thickness,
-            $plate->share->eaters,
-            $plate->raw,
-            $plate->occasion->house->portions,
-        );
+    /**
+     * @param  Mass|null  $each  of each whole piece or of the joint, or in all of what is weighed out
+     * @param  Mass|null  $inAll  of all of it
+     * @param  int|null  $pieces  as asked for
+     * @param  float  $scale  the house's portions beside the customary
+     * @param  int  $apart  in how many parts it has to go
+     */
+    public function sale(
+        Cut $cut,
+        Eaters $eaters,
+        ?Length $thickness = null,
+        ?Mass $each = null,
+        ?Mass $inAll = null,
+        ?int $pieces = null,
+        float $scale = 1.0,
+        int $apart = 1,
+    ): Sale {
+        $needG = $inAll?->toGrams() ?? $this->needG($cut, $eaters, $scale);
+
+        return match ($cut->build->soldBy) {
+            SoldBy::Piece, SoldBy::Slice => $this->counted($cut, $cut->size($thickness, $each), $eaters, $needG, $inAll, $pieces, $apart),
+            SoldBy::Bones => $this->byTheBone($cut, $thickness, $each?->times($pieces ?? 1)->toGrams() ?? $needG),
+            SoldBy::Joint, SoldBy::Length => $this->cutOff($cut, $thickness, $each, $needG, $pieces),
+            SoldBy::Weight => new Sale($cut->size($thickness, $each ?? self::step($needG, self::WEIGHT_STEP_G)), null, null),
+        };
     }
 
-    /**
-     * @param  float  $scale  the house's portions beside the customary
-     * @param  Mass|null  $asked  sold by weight, whatever the portions
-     */
-    public function amounts(Cut $cut, Length $thickness, Eaters $eaters, ?Mass $asked = null, float $scale = 1.0): Amounts
+    /** What those who eat need of it, g. */
+    private function needG(Cut $cut, Eaters $eaters, float $scale): float
     {
         $each = $this->record->record('portions')->record($cut->portion);
         $grams = 0.0;
         foreach ($eaters->groups as $eater) {
             $grams += $eater->count * $each->number("{$eater->appetite->value}_g");
         }
-        $raw = $asked ?? Mass::ofGrams($grams * $scale);
-        $piece = $cut->build->mass($thickness);
-        $length = $cut->lengthFor($raw, $thickness);
-        $heads = $eaters->heads();
 
-        return new Amounts(
-            $heads,
-            round($raw->toGrams()),
-            round($raw->toGrams() / $heads),
-            round($piece->toGrams()),
-            $cut->build->shape === Shape::Cylinder ? null : max(0.5, round((2.0 * $raw->toGrams()) / $piece->toGrams()) / 2.0),
-            $length === null ? null : round($length->toMillimetres()),
-            round($raw->times($cut->lowestYield)->toGrams()),
-            round($raw->times($cut->highestYield)->toGrams()),
+        return $grams * $scale;
+    }
+
+    private function counted(Cut $cut, Size $size, Eaters $eaters, float $needG, ?Mass $inAll, ?int $pieces, int $apart): Sale
+    {
+        $pieceG = $size->mass->toGrams();
+        $heads = $eaters->heads();
+        if ($pieces !== null) {
+            return new Sale($size, max($pieces, $apart), null);
+        }
+        $ofPortion = $pieceG / ($needG / $heads);
+        if ($inAll === null && $ofPortion >= self::ONE_EACH[0] && $ofPortion <= self::ONE_EACH[1]) {
+            return new Sale($size, $heads, new Phrase('amount.one_each'));
+        }
+        $whole = $needG / $pieceG;
+        $count = (int) max($apart, 1, ceil($whole * (1.0 - self::SHORT_SHARE)));
+        $args = ['need_g' => round($needG), 'pieces' => $count];
+
+        return new Sale($size, $count, new Phrase($count >= $whole ? 'amount.rounded_up' : 'amount.rounded_down', $args));
+    }
+
+    /** A joint no larger than it is sold; what more is wanted makes a second. */
+    private function cutOff(Cut $cut, ?Length $thickness, ?Mass $each, float $needG, ?int $pieces): Sale
+    {
+        if ($each !== null) {
+            return new Sale($cut->size($thickness, $each), $pieces === 1 ? null : $pieces, null);
+        }
+        $count = $pieces ?? (int) max(1, ceil($needG / $cut->build->heaviestG));
+        [$lightestG, $heaviestG] = $thickness === null ? [$cut->build->soldG()[0], INF] : $cut->build->weighsG($thickness);
+        $wanted = self::step($needG / $count, self::JOINT_STEP_G)->toGrams();
+        $g = max($lightestG, min($heaviestG, $wanted));
+        $why = $g > $wanted ? new Phrase('amount.smallest_joint', ['need_g' => round($needG)]) : null;
+
+        return new Sale($cut->size($thickness, Mass::ofGrams($g)), $count === 1 ? null : $count, $why);
+    }
+
+    /** Nobody saws a rib in two. */
+    private function byTheBone(Cut $cut, ?Length $thickness, float $needG): Sale
+    {
+        $inRack = $cut->build->bones;
+        if ($inRack === null) {
+            return $this->cutOff($cut, $thickness, null, $needG, null);
+        }
+        $boneG = $cut->build->typicalG / $inRack;
+        $bones = max(1, (int) ceil($needG / $boneG - self::SHORT_SHARE));
+        $racks = (int) ceil($bones / $inRack);
+        $each = (int) ceil($bones / $racks);
+
+        return new Sale(
+            $cut->size($thickness, Mass::ofGrams($each * $boneG)),
+            $racks === 1 ? null : $racks,
+            new Phrase($racks === 1 ? 'amount.by_bones' : 'amount.by_racks', ['bones' => $each, 'racks' => $racks]),
         );
+    }
+
+    private static function step(float $grams, float $stepG): Mass
+    {
+        return Mass::ofGrams(ceil($grams / $stepG) * $stepG);
     }
 
     /** @return list<string> */

@@ -11,13 +11,13 @@ use Nessmark\Doneness\DonenessWord;
 use Nessmark\Doneness\Scale;
 use Nessmark\Heat\Stage;
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Size;
 use Nessmark\Meat\Surface;
 use Nessmark\Method\Method;
 use Nessmark\Method\Planner;
 use Nessmark\Method\PullFinder;
 use Nessmark\Method\PullNotFound;
 use Nessmark\Method\Setting;
-use Nessmark\Quantity\Length;
 use Nessmark\Texture\LongCook;
 
 /**
@@ -51,24 +51,26 @@ final readonly class RoughCook
         if ($word === null) {
             return null;
         }
-        $times = $this->times($cut, Length::ofMillimetres($cut->build->typicalMm), $method, $word);
+        $times = $this->times($cut, $cut->size(), $method, $word);
 
         return $times === null ? null : ['time_s' => $times->heatS, 'target_c' => $word->targetC];
     }
 
-    /** A piece of this thickness to this word; null when the fire never gets there. */
+    /** A piece of this size to this word; null when the fire never gets there. */
     public function times(
         Cut $cut,
-        Length $thickness,
+        Size $size,
         Method $method,
         DonenessWord $word,
         Fires $fires = new Fires(),
         Surface $surface = Surface::Patted,
         int $pieces = 1,
     ): ?RoughTimes {
-        $setting = new Setting($this->planner->usualHeatC($method, $word->targetC, $fires), $word->targetC, $fires, $pieces);
-        $plan = $this->planner->plan($cut, $thickness->toMillimetres(), $method, $setting);
-        $piece = Specimen::of($cut, $thickness, self::FROM_THE_FRIDGE_C, $surface, self::CELLS, self::TOLERANCE_K);
+        $word = $this->texture->word($cut, $method, $word, $this->doneness);
+        $setting = new Setting($this->planner->usualHeatC($method, $cut, $size, $word->targetC, $fires), $word->targetC, $fires, $pieces);
+        $plan = $this->planner->plan($cut, $size, $method, $setting);
+        $body = Specimen::body($cut, $size, $plan, self::FROM_THE_FRIDGE_C, $surface, $word->targetC);
+        $piece = Specimen::of($cut, $size, $body, self::FROM_THE_FRIDGE_C, $surface, self::CELLS, self::TOLERANCE_K);
         $before = $piece->simulator->run($piece->start, $plan->before);
         $from = $before === [] ? $piece->start : $before[count($before) - 1]->end;
         $rest = $plan->withoutBefore()->turnedHalfAsOften();
@@ -90,11 +92,12 @@ final readonly class RoughCook
     }
 
     /** Whether the core is still cooler than this after so long, even on the hottest setting of the fire. */
-    public function isTooSlow(Cut $cut, Length $thickness, Method $method, Fires $fires, float $aboveC, float $withinS): bool
+    public function isTooSlow(Cut $cut, Size $size, Method $method, Fires $fires, float $aboveC, float $withinS): bool
     {
         $setting = new Setting($this->planner->hottestC($method, $fires), $aboveC, $fires, 1);
-        $plan = $this->planner->plan($cut, $thickness->toMillimetres(), $method, $setting)->turnedHalfAsOften();
-        $piece = Specimen::of($cut, $thickness, self::FROM_THE_FRIDGE_C, Surface::Patted, self::CELLS, self::TOLERANCE_K);
+        $plan = $this->planner->plan($cut, $size, $method, $setting)->turnedHalfAsOften();
+        $body = Specimen::body($cut, $size, $plan, self::FROM_THE_FRIDGE_C, Surface::Patted, $aboveC);
+        $piece = Specimen::of($cut, $size, $body, self::FROM_THE_FRIDGE_C, Surface::Patted, self::CELLS, self::TOLERANCE_K);
         $there = PullFinder::atCore($piece->simulator, $piece->start, $plan, $aboveC);
 
         return $there === null || $there->end->timeS > $withinS;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Advice;
 
 use Nessmark\Appliance\Appliance;
+use Nessmark\Heat\Body;
 use Nessmark\Meal\Plate;
 use Nessmark\Method\Planner;
 use Nessmark\Method\PullFinder;
@@ -46,13 +47,14 @@ final readonly class Spread
      *                                                                                                  and what each input does to it,
      * the most telling first
      */
-    public function of(Plate $plate, Appliance $appliance, Setting $setting, float $pullC, float $likelyS): array
+    public function of(Plate $plate, Body $body, Appliance $appliance, Setting $setting, float $pullC, float $likelyS): array
     {
-        $mm = $plate->piece->thickness->toMillimetres();
+        $mm = $plate->piece->size->thickness->toMillimetres();
         $stepMm = max(self::THICKNESS_LEAST_MM, self::THICKNESS_SHARE * $mm);
-        $base = $this->seconds($plate, $mm, $setting, 0.0, 1.0, $pullC) ?? $likelyS;
+        $base = $this->seconds($plate, $body, $mm, $setting, 0.0, 1.0, $pullC) ?? $likelyS;
         $delay = fn (float $thicknessMm, float $startK, float $strength, float $wetter = 1.0): ?float => ($seconds = $this->seconds(
             $plate,
+            $body,
             $thicknessMm,
             $setting,
             $startK,
@@ -90,6 +92,7 @@ final readonly class Spread
     /** Seconds on the heat until the core is there; null when it never gets there. */
     private function seconds(
         Plate $plate,
+        Body $body,
         float $thicknessMm,
         Setting $setting,
         float $startK,
@@ -97,13 +100,15 @@ final readonly class Spread
         float $pullC,
         float $wetter = 1.0,
     ): ?float {
-        $plan = $this->planner->plan($plate->piece->cut, $thicknessMm, $plate->way->method, $setting->withStrength($strength));
+        $size = $plate->piece->size->thick(Length::ofMillimetres($thicknessMm));
+        $plan = $this->planner->plan($plate->piece->cut, $size, $plate->way->method, $setting->withStrength($strength));
         if ($plan->holdsCoreAtC() <= $pullC) {
             return null;
         }
         $piece = Specimen::of(
             $plate->piece->cut,
-            Length::ofMillimetres($thicknessMm),
+            $size,
+            $body->scaled($thicknessMm / $plate->piece->size->thickness->toMillimetres()),
             $plate->piece->start->toCelsius() + $startK,
             $plate->piece->surface,
             self::CELLS,

@@ -9,8 +9,8 @@ use Nessmark\Heat\CoreTrace;
 use Nessmark\Heat\Stage;
 use Nessmark\Meal\Plate;
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Size;
 use Nessmark\Meat\Surface;
-use Nessmark\Quantity\Length;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Say\Phrase;
 use Nessmark\Ticket\Doubtful;
@@ -43,7 +43,7 @@ final readonly class Tempering
             return null;
         }
         $forS = 0.5 * $this->rules->limits->of('room_within_s');
-        $warmC = $this->coreAfterC($plate->piece->cut, $plate->piece->thickness, $startC, $plate->piece->surface, $forS);
+        $warmC = $this->coreAfterC($plate->piece->cut, $plate->piece->size, $startC, $plate->piece->surface, $forS);
         $perKelvinS = array_sum(
             array_map(static fn (Effect $effect): float => $effect->input === Doubtful::Start ? $effect->changeS : 0.0, $effects),
         );
@@ -60,11 +60,12 @@ final readonly class Tempering
     }
 
     /** The core after so long in the room, °C. */
-    public function coreAfterC(Cut $cut, Length $thickness, float $startC, Surface $surface, float $forS): float
+    public function coreAfterC(Cut $cut, Size $size, float $startC, Surface $surface, float $forS): float
     {
-        $piece = Specimen::of($cut, $thickness, $startC, $surface, self::CELLS, self::TOLERANCE_K);
-        $core = new CoreTrace($piece->simulator->grid, $piece->simulator->body->coreAtM, $piece->start->celsius, [$forS]);
         $room = $this->kitchen->restingFace()->closed();
+        $body = Specimen::between($cut, $size, $room, $room, 1.0, $startC, null, 0.5 * ($startC + $room->ambientC));
+        $piece = Specimen::of($cut, $size, $body, $startC, $surface, self::CELLS, self::TOLERANCE_K);
+        $core = new CoreTrace($piece->simulator->grid, $piece->simulator->body->coreAtM, $piece->start->celsius, [$forS]);
         $piece->simulator->runStage($piece->start, new Stage('room', $room, $room, $forS), [$core]);
 
         return $core->series[0][1];

@@ -18,7 +18,7 @@ final readonly class TextureOf
 
     public static function cook(Plate $plate, Cook $cook): TextureMeter
     {
-        $cap = Cap::over($plate->piece->cut, $plate->piece->thickness);
+        $cap = Cap::over($plate->piece->cut, $plate->piece->size->thickness, $cook->simulator->body->extentM);
         if ($cap === null) {
             return new TextureMeter(round($cook->saw(MeltTrace::class)->share(), 2), null);
         }

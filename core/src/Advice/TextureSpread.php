@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Advice;
 
+use Nessmark\Heat\Body;
 use Nessmark\Meal\Plate;
 use Nessmark\Method\Planner;
 use Nessmark\Method\PullNotFound;
@@ -32,15 +33,15 @@ final readonly class TextureSpread
     public function __construct(private Planner $planner, private LongCook $texture) {}
 
     /** @return array{TimeRange, list<Effect>} */
-    public function of(Plate $plate, Setting $setting, float $mark, float $likelyS): array
+    public function of(Plate $plate, Body $body, Setting $setting, float $mark, float $likelyS): array
     {
-        $mm = $plate->piece->thickness->toMillimetres();
+        $mm = $plate->piece->size->thickness->toMillimetres();
         $stepMm = max(1.0, self::THICKNESS_SHARE * $mm);
         $spread = $this->texture->spread();
-        $base = $this->seconds($plate, $mm, $setting, 1.0, $mark) ?? $likelyS;
-        $thicker = ($this->seconds($plate, $mm + $stepMm, $setting, 1.0, $mark) ?? 1.5 * $base) - $base;
-        $weaker = ($this->seconds($plate, $mm, $setting->at($setting->heatC - self::SIMMER_K), 1.0, $mark) ?? 1.5 * $base) - $base;
-        $tougher = ($this->seconds($plate, $mm, $setting, 1.0 - $spread, $mark) ?? 1.5 * $base) - $base;
+        $base = $this->seconds($plate, $body, $mm, $setting, 1.0, $mark) ?? $likelyS;
+        $thicker = ($this->seconds($plate, $body, $mm + $stepMm, $setting, 1.0, $mark) ?? 1.5 * $base) - $base;
+        $weaker = ($this->seconds($plate, $body, $mm, $setting->at($setting->heatC - self::SIMMER_K), 1.0, $mark) ?? 1.5 * $base) - $base;
+        $tougher = ($this->seconds($plate, $body, $mm, $setting, 1.0 - $spread, $mark) ?? 1.5 * $base) - $base;
         $offS = sqrt($thicker ** 2 + $weaker ** 2 + $tougher ** 2);
 
         return [
@@ -53,12 +54,14 @@ final readonly class TextureSpread
         ];
     }
 
-    private function seconds(Plate $plate, float $thicknessMm, Setting $setting, float $rate, float $mark): ?float
+    private function seconds(Plate $plate, Body $body, float $thicknessMm, Setting $setting, float $rate, float $mark): ?float
     {
-        $plan = $this->planner->plan($plate->piece->cut, $thicknessMm, $plate->way->method, $setting);
+        $size = $plate->piece->size->thick(Length::ofMillimetres($thicknessMm));
+        $plan = $this->planner->plan($plate->piece->cut, $size, $plate->way->method, $setting);
         $piece = Specimen::of(
             $plate->piece->cut,
-            Length::ofMillimetres($thicknessMm),
+            $size,
+            $body->scaled($thicknessMm / $plate->piece->size->thickness->toMillimetres()),
             $plate->piece->start->toCelsius(),
             $plate->piece->surface,
             self::CELLS,

@@ -28,7 +28,8 @@ final readonly class ThinEnd
         $seconds = static function (Length $thickness, MethodPlan $plan) use ($plate, $cook): ?float {
             $piece = Specimen::of(
                 $plate->piece->cut,
-                $thickness,
+                $plate->piece->size->thick($thickness),
+                $cook->simulator->body->scaled($thickness->toMetres() / $plate->piece->size->thickness->toMetres()),
                 $plate->piece->start->toCelsius(),
                 $plate->piece->surface,
                 self::CELLS,
@@ -37,7 +38,7 @@ final readonly class ThinEnd
 
             return PullFinder::atCore($piece->simulator, $piece->start, $plan, $cook->pull->coreC)?->end->timeS;
         };
-        $thick = $seconds($plate->piece->thickness, $cook->plan);
+        $thick = $seconds($plate->piece->size->thickness, $cook->plan);
         $thin = $seconds($plate->piece->thinEnd, $planForThin);
 
         return $thick === null || $thin === null

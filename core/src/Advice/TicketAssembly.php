@@ -13,11 +13,13 @@ use Nessmark\Doneness\DonenessWord;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Heat\CoreTrace;
 use Nessmark\Heat\LogReduction;
+use Nessmark\Heat\Shape;
 use Nessmark\Heat\SurfaceTrace;
 use Nessmark\Meal\Dish;
 use Nessmark\Meal\Meal;
 use Nessmark\Meal\Plate;
 use Nessmark\Meat\Muscle;
+use Nessmark\Meat\SoldBy;
 use Nessmark\Method\Method;
 use Nessmark\Method\MethodTable;
 use Nessmark\Quantity\Mass;
@@ -27,6 +29,7 @@ use Nessmark\Ticket\Amounts;
 use Nessmark\Ticket\DishTicket;
 use Nessmark\Ticket\HeatRibbon;
 use Nessmark\Ticket\Lethality;
+use Nessmark\Ticket\Losses;
 use Nessmark\Ticket\Offer;
 use Nessmark\Ticket\OfficialMinimum;
 use Nessmark\Ticket\PullBy;
@@ -95,7 +98,8 @@ final readonly class TicketAssembly
             $effects = $i === 0 ? $hangsOn : $effects;
         }
         [$plate, $cook, $open] = $cooked[0];
-        $amounts = $this->amounts($dish);
+        $losses = LossesOf::cook($plate, $cook);
+        $amounts = self::amounts($dish, $losses);
         $set = $this->rules->lethality();
         $standard = $plate->occasion->house->standard;
         $fires = $this->fires($plate);
@@ -116,7 +120,7 @@ final readonly class TicketAssembly
                 array_map(static fn (Muscle $muscle): string => $muscle->name, $plate->piece->cut->muscles),
             ),
             $plate->way->method->value,
-            round($plate->piece->thickness->toMillimetres(), 1),
+            round($plate->piece->size->thickness->toMillimetres(), 1),
             $plate->piece->cut->build->isRound(),
             $plate->piece->surface,
             $fires,
@@ -153,7 +157,7 @@ final readonly class TicketAssembly
             $plate->piece->cut->slice,
             $this->ribbon($cook),
             CrossSectionOf::cook($plate, $cook, $this->doneness, $isByTexture),
-            LossesOf::cook($plate, $cook),
+            $losses,
             TextureOf::cook($plate, $cook),
             new Lethality(
                 $set['organism'],
@@ -165,7 +169,7 @@ final readonly class TicketAssembly
             (new Tempering($this->kitchen, $this->rules))->of($plate, $effects),
             (new Keeping($this->kitchen))->of($plate, $this->rules->cooling($standard), $cook->verdict),
             Cautions::of($plate, $fires, $cook->verdict),
-            (new Doubts($this->kitchen, $this->portions))->of($dish, $plate, $cook, $open, $thin),
+            (new Doubts($this->kitchen))->of($dish, $plate, $cook, $open, $thin),
             $this->cited($plate, $cook),
             Timeline::of(
                 $plate,
@@ -174,19 +178,28 @@ final readonly class TicketAssembly
                 $isByTexture,
                 Pieces::steps($cooked, fn (Plate $each): bool => $this->advisor->mark($each) !== null),
             ),
-            Pieces::of($cooked, $this->portions),
+            Pieces::of($cooked),
         );
     }
 
-    /** Of all shares together. */
-    private function amounts(Dish $dish): Amounts
+    /** Of all shares together; cooked, less what the first of them loses. */
+    private static function amounts(Dish $dish, Losses $losses): Amounts
     {
-        return $this->portions->amounts(
-            $dish->piece->cut,
-            $dish->piece->thickness,
-            $dish->eaters(),
-            $dish->piece->raw,
-            $dish->occasion->house->portions,
+        $piece = $dish->piece;
+        $rawG = $piece->raw()->toGrams();
+        $heads = $dish->eaters()->heads();
+        $build = $piece->cut->build;
+        $hasLength = in_array($build->soldBy, [SoldBy::Joint, SoldBy::Length, SoldBy::Bones], true) && $build->shape === Shape::Cylinder;
+
+        return new Amounts(
+            $heads,
+            round($rawG),
+            round($rawG / $heads),
+            round($piece->size->mass->toGrams()),
+            $piece->count,
+            $hasLength ? round($piece->size->length()->toMillimetres()) : null,
+            round($rawG * (1.0 - $losses->cookingLossShare)),
+            $piece->whySoMuch,
         );
     }
 

@@ -23,6 +23,7 @@ final readonly class Appliance
      * @param  array<string, float>  $levels  setting by how high over the fire, or how far the knob is turned, °C; empty where nobody asks
      * @param  float  $airBelowK  how far the air lags behind what it is set to, and how far what glows is above it, K
      * @param  float  $escapeWM2K  the air film vapour has to pass; where the fire is air, the same as its own
+     * @param  float  $endShare  how much of what the faces of a piece meet its rim and ends do: little where only the faces touch
      * @param  float  $spread  how far its figures may be off, as a fraction
      * @param  float  $preheatS  how long before the meat goes on the fire is lit, s
      * @param  list<string>  $sources
@@ -43,6 +44,7 @@ final readonly class Appliance
         private float $vapourPa,
         private bool $isClosed,
         private float $contactShareRound,
+        public float $endShare,
         public float $spread,
         public float $preheatS,
         public ?Metal $metal,
@@ -76,6 +78,7 @@ final readonly class Appliance
             $record->number('vapour_kpa') * self::PA_PER_KPA,
             $record->flag('is_closed'),
             $record->number('contact_share_round'),
+            $record->numberOr('end_share', 1.0),
             $record->number('h_spread'),
             $record->number('preheat_s'),
             $record->has('plate') ? Metal::fromRecord($record->record('plate')) : null,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Contract;
 
 use DateTimeImmutable;
+use Nessmark\Advice\Portions;
 use Nessmark\Advice\Tempering;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Fires;
@@ -41,6 +42,7 @@ use Nessmark\Safety\SafetyRules;
 use Nessmark\Safety\Standard;
 use Nessmark\School\Schools;
 use Nessmark\Stock\Lot;
+use Nessmark\Texture\LongCook;
 
 /** Reads an ask from JSON, strictly. */
 final readonly class AskReader
@@ -54,6 +56,8 @@ final readonly class AskReader
 
     private const THINNEST_MM = 3.0;
 
+    private const MOST_PIECES = 200;
+
     public function __construct(
         private Catalogue $catalogue,
         private DonenessTable $doneness,
@@ -61,6 +65,8 @@ final readonly class AskReader
         private Kitchen $kitchen,
         private GradeTable $grades,
         private Schools $schools,
+        private Portions $portions,
+        private LongCook $texture,
         private Suitability $suitability = new Suitability(),
     ) {}
 
@@ -75,10 +81,12 @@ final readonly class AskReader
     {
         $in = Fields::of($data);
         $cut = $this->graded($in, $this->cut($in, $shopCatalogue ?? $this->catalogue));
-        $thicknessMm = $in->number('thickness_mm', $cut->build->thinnestMm, $cut->build->thickestMm, 'thickness_for', [
+        $thicknessMm = $in->optionalNumber('thickness_mm', $cut->build->thinnestMm, $cut->build->thickestMm, 'thickness_for', [
             'cut' => $cut->name,
         ]);
-        $thinMm = $in->optionalNumber('thin_mm', self::THINNEST_MM, $thicknessMm, 'thin_end');
+        $each = $this->each($in, $cut, $thicknessMm);
+        $pieces = $in->has('pieces') ? $in->wholeNumber('pieces', 1, self::MOST_PIECES) : null;
+        $thinMm = $in->optionalNumber('thin_mm', self::THINNEST_MM, $thicknessMm ?? $cut->build->thickestMm, 'thin_end');
         $method = $this->method($in, $cut, $house);
         $wanted = new Record($this->schools->asked($cut, $method, $house->schools), 'house');
         $fires = $this->fires($in, $method, $wanted);
@@ -104,14 +112,13 @@ final readonly class AskReader
         [$cut, $rearing] = $this->asSold($in, $cut, $lot);
         $isParasiteFrozen = $this->parasiteFrozen($in, $lot);
         $eaters = EatersReader::read($in, $this->wordsFor($cut, $scale));
-        $shares = $this->shares($in, $eaters, $cut, $scale, $wanted, $house);
+        $shares = $this->shares($in, $eaters, $cut, $method, $scale, $wanted, $house);
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
         [$now, $eatAt] = $this->times($in, $house);
         if ($in->has('lot')) {
             $in->text('lot', 'lot', LotReader::LONGEST_TEXT);
         }
         $notConsidered = [];
-        $rawG = $in->optionalNumber('raw_g', 1.0, LotReader::MOST_G);
         foreach (['budget' => 1e6, 'aged_days' => 400.0] as $key => $most) {
             if ($in->optionalNumber($key, 0.0, $most) !== null) {
                 $notConsidered[] = $key;
@@ -123,18 +130,22 @@ final readonly class AskReader
         $outS = $this->outOfFridgeS($in, $cut, $isAtRisk, $wanted);
         $in->noOthers();
         $in->refuseIfWrong();
+        $thickness = $thicknessMm === null ? null : Length::ofMillimetres($thicknessMm);
+        $sale = $this->portions->sale($cut, $eaters, $thickness, $each, null, $pieces, $house->portions, count($shares));
         $tempering = new Tempering($this->kitchen, $this->safety);
-        $startC = $outS > 0.0 ? $tempering->coreAfterC($cut, Length::ofMillimetres($thicknessMm), $startC, $surface, $outS) : $startC;
+        $startC = $outS > 0.0 ? $tempering->coreAfterC($cut, $sale->size, $startC, $surface, $outS) : $startC;
+        $isThin = $thinMm !== null && $thinMm < $sale->size->thickness->toMillimetres();
 
         return new Dish(
             new Piece(
                 $cut,
-                Length::ofMillimetres($thicknessMm),
-                $thinMm === null || $thinMm >= $thicknessMm ? null : Length::ofMillimetres($thinMm),
+                $sale->size,
+                $sale->count,
+                $sale->why,
+                $isThin ? Length::ofMillimetres($thinMm) : null,
                 Temperature::ofCelsius($startC),
                 $surface,
                 $outS,
-                $rawG === null ? null : Mass::ofGrams($rawG),
                 $isParasiteFrozen,
                 $rearing,
                 $lot,
@@ -145,6 +156,30 @@ final readonly class AskReader
             $this->schools->followed($cut, $method, $house->schools),
             $notConsidered,
         );
+    }
+
+    /** The weight of each piece; one that cannot be, or not with this thickness, is refused with what goes with what. */
+    private function each(Fields $in, Cut $cut, ?float $thicknessMm): ?Mass
+    {
+        [$lightestG, $heaviestG] = $cut->build->soldG();
+        $key = is_infinite($heaviestG) ? 'weight' : 'weight_for';
+        $g = $in->optionalNumber('raw_g', $lightestG, min(LotReader::MOST_G, $heaviestG), $key, ['cut' => $cut->name]);
+        if ($g === null || $thicknessMm === null || $in->isWrong()) {
+            return $g === null ? null : Mass::ofGrams($g);
+        }
+        $thickness = Length::ofMillimetres($thicknessMm);
+        [$leastG, $mostG] = $cut->build->weighsG($thickness);
+        if ($g < $leastG || $g > $mostG) {
+            $in->refuse('raw_g', 'conflict', $g, 'weight_with_thickness', [
+                'cut' => $cut->name,
+                'thickness_mm' => $thicknessMm,
+                'low_g' => round($leastG),
+                'high_g' => round($mostG),
+                'usual_mm' => round($cut->build->thickness(Mass::ofGrams($g))->toMillimetres()),
+            ]);
+        }
+
+        return Mass::ofGrams($g);
     }
 
     /** An ask's own profile holds beside the house's: it can make a plan stricter, never milder. */
@@ -240,7 +275,7 @@ final readonly class AskReader
             return [...$diner, 'doneness' => $this->doneness->understood($cut->donenessFamily, $scale, $diner['doneness'])?->word];
         };
 
-        return ['thickness_mm' => $cut->build->typicalMm, 'diners' => is_array($diners) ? array_map($own, $diners) : $diners];
+        return ['diners' => is_array($diners) ? array_map($own, $diners) : $diners];
     }
 
     /** The family of doneness words of a cut; null for what is no cut. */
@@ -359,7 +394,7 @@ final readonly class AskReader
     }
 
     /** @return non-empty-list<Share> those who eat alike together, the largest group first */
-    private function shares(Fields $in, Eaters $eaters, Cut $cut, Scale $scale, Record $wanted, HouseRules $house): array
+    private function shares(Fields $in, Eaters $eaters, Cut $cut, Method $method, Scale $scale, Record $wanted, HouseRules $house): array
     {
         $words = $this->wordsFor($cut, $scale);
         $default = in_array($cut->defaultDoneness, $words, true) ? $cut->defaultDoneness : $words[0];
@@ -372,11 +407,8 @@ final readonly class AskReader
         foreach ($eaters->groups as $eater) {
             $avoid = array_values(array_unique($eater->avoid));
             sort($avoid);
-            $rows[] = [
-                $eater,
-                $this->word($cut, $scale, $eater->doneness ?? ($eater->atRisk ? $default : $asHouse), $house->standard),
-                $avoid,
-            ];
+            $word = $this->word($cut, $scale, $eater->doneness ?? ($eater->atRisk ? $default : $asHouse), $house->standard);
+            $rows[] = [$eater, $this->texture->word($cut, $method, $word, $this->doneness), $avoid];
         }
         $shares = Share::alike($rows);
         EatersReader::refuseTooManyApart($in, count($shares));

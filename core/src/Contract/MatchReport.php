@@ -10,9 +10,11 @@ use Nessmark\Matching\Answer;
 use Nessmark\Matching\Contribution;
 use Nessmark\Matching\Criterion\Time;
 use Nessmark\Matching\Found;
+use Nessmark\Matching\Option;
 use Nessmark\Matching\Refusal;
 use Nessmark\Matching\WhyNot;
 use Nessmark\Matching\Wish;
+use Nessmark\Meat\SoldBy;
 use Nessmark\Meal\Eater;
 use Nessmark\Meal\Share;
 use Nessmark\Method\Method;
@@ -90,7 +92,7 @@ final readonly class MatchReport
             ],
             'lot' => self::lot($option->lot),
             'method' => $option->method->value,
-            'thickness_mm' => round($option->thickness->toMillimetres(), 1),
+            'thickness_mm' => round($option->sale->size->thickness->toMillimetres(), 1),
             'score' => round($found->score, 1),
             'contributions' => array_map(
                 static fn (Contribution $c): array => [
@@ -106,8 +108,8 @@ final readonly class MatchReport
             'changes' => array_map($said, $changes),
             'a_head' => $option->perHeadMinor / 100.0,
             'cooked_100g' => PriceOf::cookedPer100g($option->lot),
-            'raw_g' => round($option->raw->toGrams()),
-            'pieces' => $option->pieces,
+            'raw_g' => round($option->sale->raw()->toGrams()),
+            'pieces' => $option->sale->count,
             'shares' => count($option->shares),
             'takes_s' => $option->times === null ? null : round($option->times->wholeS(Time::PREPARE_S)),
             'verdict' => $option->level->value,
@@ -137,11 +139,10 @@ final readonly class MatchReport
         return [
             'cut' => $option->lot->cut->slug,
             'lot' => $option->lot->number,
-            'thickness_mm' => round($option->thickness->toMillimetres(), 1),
+            ...self::size($option, $wish),
             'method' => $option->method->value,
             'diners' => $diners,
             ...$fires === [] || in_array($option->method, [Method::Parcel, Method::Poach], true) ? [] : ['fires' => $fires],
-            ...$wish->meat->raw === null ? [] : ['raw_g' => $wish->meat->raw->toGrams()],
             ...$option->lot->grade === null || $option->lot->fat === null ? [] : ['grade' => $option->lot->grade],
             ...$option->lot->isParasiteFrozen ? ['parasite_frozen' => true] : [],
             ...$option->lot->isPierced ? ['pierced' => true] : [],
@@ -151,6 +152,27 @@ final readonly class MatchReport
             'now' => $wish->now->format(DATE_ATOM),
             ...$wish->eatAt === null ? [] : ['eat_at' => $wish->eatAt->format(DATE_ATOM)],
             ...$wish->scale === Scale::Kitchen ? [] : ['schools' => ['doneness_words' => $wish->scale->value]],
+        ];
+    }
+
+    /**
+     * What was said of its size, or lies there: what follows from those who eat is left to follow.
+     *
+     * @return array<string, float|int>
+     */
+    private static function size(Option $option, Wish $wish): array
+    {
+        $size = $option->sale->size;
+        $isCutSo = $option->lot->thickness !== null || $wish->meat->thickness !== null;
+        $isThickness = $isCutSo || $option->lot->cut->build->soldBy === SoldBy::Slice;
+        if ($wish->meat->raw === null) {
+            return $isThickness ? ['thickness_mm' => round($size->thickness->toMillimetres(), 1)] : [];
+        }
+
+        return [
+            ...$isThickness ? ['thickness_mm' => round($size->thickness->toMillimetres(), 1)] : [],
+            'raw_g' => $size->mass->toGrams(),
+            ...$option->sale->count === null ? [] : ['pieces' => $option->sale->count],
         ];
     }
 

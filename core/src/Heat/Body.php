@@ -15,6 +15,7 @@ final readonly class Body
     /**
      * @param  float  $exponent  n in r⁻ⁿ ∂/∂r(rⁿ k ∂T/∂r): 0 slab, 1 long cylinder, 2 sphere, between them a piece of finite length
      * @param  float  $surfaceShare  surface per volume of the piece it stands for over its own
+     * @param  float  $trueShare  thickness of the piece it stands for over its own
      */
     private function __construct(
         public bool $isSlab,
@@ -22,6 +23,7 @@ final readonly class Body
         public float $extentM,
         public float $coreAtM,
         public float $surfaceShare = 1.0,
+        public float $trueShare = 1.0,
     ) {}
 
     /** The core lies at half the thickness unless a depth from face a is given. */
@@ -56,16 +58,45 @@ final readonly class Body
     /**
      * The simple body in place of a piece with ends.
      *
-     * @param  float  $surfacePerM  of that piece, m² per m³
+     * @param  Length  $matched  its own thickness or diameter
+     * @param  float  $surfacePerM  of the piece, m² per m³
      *
      * @see Solid
      */
-    public static function standingFor(Shape $kept, Length $thicknessOrDiameter, float $surfacePerM): self
+    public static function standingFor(Shape $kept, Length $matched, float $surfacePerM): self
     {
-        $body = self::of($kept, $thicknessOrDiameter);
-        $ownPerM = (2.0 * ($body->exponent + 1.0)) / $thicknessOrDiameter->toMetres();
+        $body = self::of($kept, $matched);
+        $ownPerM = (2.0 * ($body->exponent + 1.0)) / $matched->toMetres();
 
         return new self($body->isSlab, $body->exponent, $body->extentM, $body->coreAtM, $surfacePerM / $ownPerM);
+    }
+
+    /** The same for a piece that is really so thick: a bird with its cavity. */
+    public function drawnAs(Length $thickness): self
+    {
+        $ownM = $this->isSlab ? $this->extentM : 2.0 * $this->extentM;
+
+        return new self(
+            $this->isSlab,
+            $this->exponent,
+            $this->extentM,
+            $this->coreAtM,
+            $this->surfaceShare,
+            $thickness->toMetres() / $ownM,
+        );
+    }
+
+    /** The same for a piece that much larger in every direction. */
+    public function scaled(float $factor): self
+    {
+        return new self(
+            $this->isSlab,
+            $this->exponent,
+            $factor * $this->extentM,
+            $factor * $this->coreAtM,
+            $this->surfaceShare,
+            $this->trueShare,
+        );
     }
 
     public static function of(Shape $shape, Length $thicknessOrDiameter): self

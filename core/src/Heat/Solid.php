@@ -39,7 +39,8 @@ final readonly class Solid
     private function __construct(
         private array $parts,
         private float $volumeM3,
-        private float $surfaceM2,
+        private float $facesM2,
+        private float $endsM2,
         private ?array $rounded = null,
     ) {}
 
@@ -51,7 +52,8 @@ final readonly class Solid
         return new self(
             [[Shape::Cylinder, $d / 2.0], [Shape::Slab, $l / 2.0]],
             (M_PI / 4.0) * $d ** 2 * $l,
-            M_PI * $d * ($l + $d / 2.0),
+            M_PI * $d * $l,
+            (M_PI / 2.0) * $d ** 2,
         );
     }
 
@@ -62,7 +64,8 @@ final readonly class Solid
         return new self(
             [[Shape::Slab, $t / 2.0], [Shape::Slab, $w / 2.0], [Shape::Slab, $l / 2.0]],
             $t * $w * $l,
-            2.0 * ($t * $w + $w * $l + $l * $t),
+            2.0 * $w * $l,
+            2.0 * $t * ($w + $l),
         );
     }
 
@@ -73,13 +76,14 @@ final readonly class Solid
         $power = static fn (float $product): float => $product ** self::THOMSEN;
         $mean = (($power($a * $b) + $power($b * $c) + $power($c * $a)) / 3.0) ** (1.0 / self::THOMSEN);
 
-        return new self([[Shape::Sphere, $a]], (4.0 / 3.0) * M_PI * $a * $b * $c, 4.0 * M_PI * $mean, [$b / $a, $c / $a]);
+        return new self([[Shape::Sphere, $a]], (4.0 / 3.0) * M_PI * $a * $b * $c, 4.0 * M_PI * $mean, 0.0, [$b / $a, $c / $a]);
     }
 
     /**
      * @param  Shape  $kept  the simple body it is followed as
      * @param  float  $conductivityWMK  of the meat when it is warm
      * @param  float  $aimC  of the core
+     * @param  float  $endShare  how much of what the faces meet its ends do: 1 in air and water, less where only the faces touch the fire
      */
     public function as(
         Shape $kept,
@@ -87,12 +91,13 @@ final readonly class Solid
         float $conductivityWMK,
         float $startC,
         float $aimC,
+        float $endShare = 1.0,
     ): Body {
         $half = $this->parts[0][1];
         $theta = ($around->celsius - $aimC) / self::notZero($around->celsius - $startC);
         $theta = max(self::LATEST, min(self::EARLIEST, $theta));
         $perMetre = $around->hWM2K / $conductivityWMK;
-        $time = $this->timeTo($theta, $perMetre);
+        $time = $this->timeTo($theta, $perMetre, $endShare);
         // At its own true size a long piece is the simple body itself; ends make it quicker, a thicker middle slower.
         $short = static function (float $size) use ($kept, $perMetre, $theta, $time): float {
             $series = CentreSeries::of($kept, self::biot($perMetre * $size));
@@ -101,7 +106,11 @@ final readonly class Solid
         };
         $matched = exp(self::zero(static fn (float $logSize): float => $short(exp($logSize)), log(0.3 * $half), log(4.0 * $half)));
 
-        return Body::standingFor($kept, Length::ofMetres(2.0 * $matched), $this->surfaceM2 / $this->volumeM3);
+        return Body::standingFor(
+            $kept,
+            Length::ofMetres(2.0 * $matched),
+            ($this->facesM2 + $endShare * $this->endsM2) / $this->volumeM3,
+        );
     }
 
     /** The simple body that lags as this one does, or nearest to it. */
@@ -123,11 +132,13 @@ final readonly class Solid
     }
 
     /** α·t in m² until the centre has θ left. */
-    private function timeTo(float $theta, float $perMetre): float
+    private function timeTo(float $theta, float $perMetre, float $endShare): float
     {
         $parts = [];
-        foreach ($this->rounded === null ? $this->parts : [[Shape::Sphere, $this->asSphere($theta, $perMetre)]] as [$shape, $half]) {
-            $parts[] = [CentreSeries::of($shape, self::biot($perMetre * $half)), $half ** 2];
+        $solid = $this->rounded === null ? $this->parts : [[Shape::Sphere, $this->asSphere($theta, $perMetre)]];
+        foreach ($solid as $i => [$shape, $half]) {
+            $share = $i === 0 ? 1.0 : $endShare;
+            $parts[] = [CentreSeries::of($shape, self::biot($share * $perMetre * $half)), $half ** 2];
         }
         $left = static function (float $logTime) use ($parts, $theta): float {
             $product = 1.0;

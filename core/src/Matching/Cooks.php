@@ -45,7 +45,7 @@ final class Cooks
             $withinS = self::SLOW_SHARE * $rule['within_s'];
             if (
                 ($option->times->heatS ?? 0.0) > $withinS &&
-                $this->cook->isTooSlow($cut, $option->thickness, $option->method, $wish->means->fires, $rule['above_c'], $withinS)
+                $this->cook->isTooSlow($cut, $option->sale->size, $option->method, $wish->means->fires, $rule['above_c'], $withinS)
             ) {
                 return true;
             }
@@ -65,11 +65,12 @@ final class Cooks
     {
         $cut = $option->lot->cut;
         $word = $option->longest()->doneness;
-        $pieces = min(self::MOST_PIECES, max(1, (int) ceil($option->pieces ?? 1.0)));
+        $pieces = min(self::MOST_PIECES, $option->sale->count ?? 1);
         $key = implode(' ', [
             Engine::VERSION,
             $this->cutKey($cut),
-            round($option->thickness->toMillimetres(), 1),
+            round($option->sale->size->thickness->toMillimetres(), 1),
+            round($option->sale->size->mass->toGrams()),
             $option->method->value,
             $word->word,
             round($word->targetC, 1),
@@ -80,7 +81,7 @@ final class Cooks
             $known = $this->memory?->recall($key);
             if ($known === null) {
                 $known =
-                    $this->cook->times($cut, $option->thickness, $option->method, $word, $wish->means->fires, pieces: $pieces) ?? false;
+                    $this->cook->times($cut, $option->sale->size, $option->method, $word, $wish->means->fires, pieces: $pieces) ?? false;
                 $this->memory?->keep($key, $known);
             }
             $this->done[$key] = $known;

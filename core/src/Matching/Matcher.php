@@ -48,6 +48,8 @@ final readonly class Matcher
                 new Shares(DonenessTable::from($folder), $rules, Kinds::from($folder), Schools::from($folder)),
                 new Outlook($rules, LongCook::from($folder)),
                 Portions::from($folder),
+                LongCook::from($folder),
+                DonenessTable::from($folder),
                 $usual,
             ),
             Scoring::from($folder),

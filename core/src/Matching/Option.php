@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Nessmark\Matching;
 
 use Nessmark\Advice\RoughTimes;
+use Nessmark\Meal\Sale;
 use Nessmark\Meal\Share;
 use Nessmark\Method\Method;
 use Nessmark\Method\MethodFit;
-use Nessmark\Quantity\Length;
-use Nessmark\Quantity\Mass;
 use Nessmark\Safety\Level;
 use Nessmark\Stock\Lot;
 
@@ -18,8 +17,6 @@ final readonly class Option
 {
     /**
      * @param  non-empty-list<Share>  $shares  the largest first
-     * @param  Mass  $raw  to be sold
-     * @param  float|null  $pieces  null where it is cut from one piece
      * @param  Level  $level  what safety is going to say, foreseen
      * @param  float  $likeness  to the name that was said, 0 to 1
      * @param  RoughTimes|null  $times  null until it was cooked, coarsely
@@ -28,10 +25,8 @@ final readonly class Option
         public Lot $lot,
         public Method $method,
         public MethodFit $fit,
-        public Length $thickness,
         public array $shares,
-        public Mass $raw,
-        public ?float $pieces,
+        public Sale $sale,
         public int $perHeadMinor,
         public Level $level,
         public float $likeness,
@@ -44,10 +39,8 @@ final readonly class Option
             $this->lot,
             $this->method,
             $this->fit,
-            $this->thickness,
             $this->shares,
-            $this->raw,
-            $this->pieces,
+            $this->sale,
             $this->perHeadMinor,
             $this->level,
             $this->likeness,

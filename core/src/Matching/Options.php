@@ -7,23 +7,24 @@ namespace Nessmark\Matching;
 use DateInterval;
 use Nessmark\Advice\Portions;
 use Nessmark\Appliance\ApplianceKind;
+use Nessmark\Doneness\DonenessTable;
+use Nessmark\Meal\Sale;
 use Nessmark\Meal\Share;
-use Nessmark\Meat\Form;
+use Nessmark\Meat\Build;
+use Nessmark\Meat\SoldBy;
 use Nessmark\Method\Fit;
 use Nessmark\Method\Method;
 use Nessmark\Method\MethodFit;
 use Nessmark\Method\Suitability;
 use Nessmark\Quantity\Length;
-use Nessmark\Quantity\Mass;
 use Nessmark\Safety\Level;
 use Nessmark\Say\Phrase;
 use Nessmark\Stock\Lot;
+use Nessmark\Texture\LongCook;
 
 /** Every lot and way to cook it that a wish could mean, and what rules it out without cooking it. */
 final class Options
 {
-    private const SOLD_WHOLE = [Form::WholeBird, Form::WholeFish];
-
     private const COOKED_LONG = 'long_cooked';
 
     /** @var array<string, MethodFit> by cut and method */
@@ -37,6 +38,8 @@ final class Options
         private readonly Shares $shares,
         private readonly Outlook $outlook,
         private readonly Portions $portions,
+        private readonly LongCook $texture,
+        private readonly DonenessTable $doneness,
         private readonly array $usualKitchen,
         private readonly Suitability $suitability = new Suitability(),
     ) {}
@@ -61,7 +64,7 @@ final class Options
                 $parted[$key] = $this->shares->of($wish, $lot->cut);
             }
             $shares = $parted[$key] ?? $this->asUsual($wish, $lot);
-            $sale = $shares === null ? null : $this->sale($wish, $lot);
+            $sale = $shares === null ? null : $this->sale($wish, $lot, count($shares));
             foreach ($wish->means->methods === [] ? Method::cases() : $wish->means->methods as $method) {
                 $isOwned = in_array($method, $owned, true);
                 if (! $withAnyFire && (! $isOwned || ! $this->isOffered($lot, $method))) {
@@ -118,48 +121,42 @@ final class Options
         return $this->shares->of($wish->asUsual(), $lot->cut);
     }
 
-    /**
-     * @return array{Length, Mass, float|null, int} how thick, how much, how many pieces, and what a head pays, in hundredths:
-     * whichever way it is cooked
-     */
-    private function sale(Wish $wish, Lot $lot): array
+    /** How much of it, whichever way it is cooked. */
+    private function sale(Wish $wish, Lot $lot, int $apart): Sale
     {
         $cut = $lot->cut;
-        $wishedMm = $wish->meat->thickness?->toMillimetres() ?? $cut->build->typicalMm;
-        $thickness = $lot->thickness ?? Length::ofMillimetres(max($cut->build->thinnestMm, min($cut->build->thickestMm, $wishedMm)));
-        $amounts = $this->portions->amounts($cut, $thickness, $wish->eaters, $wish->meat->raw, $wish->house->portions);
-        [$rawG, $pieces] = [$amounts->rawG, $amounts->pieces];
-        if (in_array($cut->form, self::SOLD_WHOLE, true)) {
-            $pieces = ceil($rawG / $amounts->pieceG);
-            $rawG = $pieces * $amounts->pieceG;
-        }
-        $raw = Mass::ofGrams($rawG);
-        $heads = $wish->eaters->heads();
+        $wished = $wish->meat->thickness ?? ($cut->build->soldBy === SoldBy::Slice ? $cut->size()->thickness : null);
+        $thickness = $lot->thickness ?? ($wished === null ? null : self::within($cut->build, $wished));
 
-        return [$thickness, $raw, $pieces, intdiv(2 * $lot->priceMinor($raw) + $heads, 2 * $heads)];
+        return $this->portions->sale(
+            $cut, $wish->eaters, $thickness, inAll: $wish->meat->raw, scale: $wish->house->portions, apart: $apart,
+        );
     }
 
-    /**
-     * @param  non-empty-list<Share>  $shares
-     * @param  array{Length, Mass, float|null, int}  $sale
-     */
-    private function option(Wish $wish, Lot $lot, Method $method, array $shares, array $sale): Option
+    private static function within(Build $build, Length $thickness): Length
     {
-        [$thickness, $raw, $pieces, $perHeadMinor] = $sale;
+        return Length::ofMillimetres(max($build->thinnestMm, min($build->thickestMm, $thickness->toMillimetres())));
+    }
+
+    /** @param  non-empty-list<Share>  $shares */
+    private function option(Wish $wish, Lot $lot, Method $method, array $shares, Sale $sale): Option
+    {
         $level = Level::Clear;
         foreach ($shares as $share) {
             $level = $level->orStricter($this->outlook->level($wish, $lot, $method, $share));
         }
+        $shares = array_map(fn (Share $share): Share => $share->done(
+            $this->texture->word($lot->cut, $method, $share->doneness, $this->doneness),
+        ), $shares);
+        $heads = $wish->eaters->heads();
 
         return new Option(
             $lot,
             $method,
             $this->fit($lot, $method),
-            $thickness,
             $shares,
-            $raw,
-            $pieces,
-            $perHeadMinor,
+            $sale,
+            intdiv(2 * $lot->priceMinor($sale->raw()) + $heads, 2 * $heads),
             $level,
             $wish->meat->named[$lot->cut->slug] ?? 1.0,
         );
@@ -198,8 +195,8 @@ final class Options
         if ($option->level === Level::Stop) {
             $refuse(Limit::Safety, 1.0, 'safety');
         }
-        if ($lot->left !== null && $lot->left->toGrams() < $option->raw->toGrams()) {
-            $shortG = $option->raw->toGrams() - $lot->left->toGrams();
+        if ($lot->left !== null && $lot->left->toGrams() < $option->sale->raw()->toGrams()) {
+            $shortG = $option->sale->raw()->toGrams() - $lot->left->toGrams();
             $refuse(Limit::Weight, $shortG, 'weight', ['left_g' => $lot->left->toGrams(), 'short_g' => $shortG]);
         }
         if ($wish->budgetMinor !== null && $option->perHeadMinor > $wish->budgetMinor) {

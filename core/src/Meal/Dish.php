@@ -37,13 +37,36 @@ final readonly class Dish
         return $eaters;
     }
 
-    /** @return non-empty-list<Plate> one for each share, as one cook each */
+    /** @return non-empty-list<Plate> one for each share, as one cook each; whole pieces are parted as whole pieces */
     public function plates(): array
     {
-        $heads = $this->eaters()->heads();
+        $heads = array_map(static fn (Share $share): int => $share->eaters->heads(), $this->shares);
+        $counts = $this->piece->count === null ? null : self::parted($this->piece->count, $heads);
+        $plates = [];
+        foreach ($this->shares as $i => $share) {
+            $piece = $this->piece->part($counts[$i] ?? null, $heads[$i] / array_sum($heads));
+            $plates[] = new Plate($piece, $this->way, $share, $this->occasion);
+        }
 
-        return array_map(fn (Share $share): Plate => new Plate(
-            $this->piece, $this->way, $share, $this->occasion, $this->piece->raw?->times($share->eaters->heads() / $heads),
-        ), $this->shares);
+        return $plates;
+    }
+
+    /**
+     * As near to the heads as whole pieces come, at least one each (largest remainders).
+     *
+     * @param  non-empty-list<int>  $heads
+     * @return non-empty-list<int>
+     */
+    private static function parted(int $pieces, array $heads): array
+    {
+        $fair = array_map(static fn (int $head): float => ($pieces * $head) / array_sum($heads), $heads);
+        $counts = array_map(static fn (float $share): int => max(1, (int) floor($share)), $fair);
+        while (array_sum($counts) < $pieces) {
+            $short = array_map(static fn (float $share, int $count): float => $share - $count, $fair, $counts);
+            $most = array_search(max($short), $short, true);
+            $counts = array_map(static fn (int $count, int $i): int => $count + ($i === $most ? 1 : 0), $counts, array_keys($counts));
+        }
+
+        return $counts;
     }
 }

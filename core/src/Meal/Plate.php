@@ -4,24 +4,22 @@ declare(strict_types=1);
 
 namespace Nessmark\Meal;
 
-use Nessmark\Quantity\Mass;
 use Nessmark\Safety\Serving;
 
 /** A dish for one of its shares: what one cook is for. */
 final readonly class Plate
 {
-    /** @param  Mass|null  $raw  its part of what is sold by weight */
+    /** @param  Piece  $piece  its part of it */
     public function __construct(
         public Piece $piece,
         public Way $way,
         public Share $share,
         public Occasion $occasion,
-        public ?Mass $raw,
     ) {}
 
     public function cooked(Way $way): self
     {
-        return new self($this->piece, $way, $this->share, $this->occasion, $this->raw);
+        return new self($this->piece, $way, $this->share, $this->occasion);
     }
 
     /** What safety has to know of it. */

@@ -12,6 +12,11 @@ final readonly class Share
     /** @param  list<string>  $avoid  seasonings that must not be on these pieces, in the order of the alphabet */
     public function __construct(public Eaters $eaters, public DonenessWord $doneness, public array $avoid) {}
 
+    public function done(DonenessWord $doneness): self
+    {
+        return new self($this->eaters, $doneness, $this->avoid);
+    }
+
     /**
      * Those who eat alike together.
      *

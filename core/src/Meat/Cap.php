@@ -29,28 +29,32 @@ final readonly class Cap
 
     private const WEIGHED_AT_C = 5.0;
 
-    private function __construct(private Cut $cut, private float $totalM, private float $capM) {}
+    private function __construct(private Cut $cut, private float $totalM, private float $capM, private float $skinM) {}
 
-    /** Null where there is none on the flat face: the rim of a steak is not on it. */
-    public static function over(Cut $cut, Length $thickness): ?self
+    /**
+     * @param  float  $followedM  thickness it is followed as: everything in it is that much thinner
+     * @return self|null null where there is none on the flat face: the rim of a steak is not on it
+     */
+    public static function over(Cut $cut, Length $thickness, float $followedM): ?self
     {
         if ($cut->build->isRound() || ! $cut->covering->hasSkin || $cut->covering->fatCapMm <= self::SKIN_MM) {
             return null;
         }
 
+        $share = $followedM / $thickness->toMetres();
+
         return new self(
             $cut,
-            $thickness->toMetres(),
-            min($cut->covering->fatCapMm * self::MM, (1.0 - self::LEAN_AT_LEAST) * $thickness->toMetres()),
+            $followedM,
+            min($share * $cut->covering->fatCapMm * self::MM, (1.0 - self::LEAN_AT_LEAST) * $followedM),
+            $share * self::SKIN_MM * self::MM,
         );
     }
 
     /** @return non-empty-list<array{Tissue, float}> from the skin in, thickness in m */
     public function layers(): array
     {
-        $skinM = self::SKIN_MM * self::MM;
-
-        return [[Tissue::Skin, $skinM], [Tissue::Fat, $this->capM - $skinM], [Tissue::Lean, $this->totalM - $this->capM]];
+        return [[Tissue::Skin, $this->skinM], [Tissue::Fat, $this->capM - $this->skinM], [Tissue::Lean, $this->totalM - $this->capM]];
     }
 
     public function material(Grid $grid): LayeredMaterial

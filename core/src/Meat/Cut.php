@@ -6,7 +6,6 @@ namespace Nessmark\Meat;
 
 use LogicException;
 use Nessmark\Data\Record;
-use Nessmark\Heat\Body;
 use Nessmark\Heat\ChoiOkos;
 use Nessmark\Heat\ComposedMaterial;
 use Nessmark\Heat\Composition;
@@ -289,15 +288,25 @@ final readonly class Cut
         return ($this->composition->fractions['water'] ?? 0.0) * ChoiOkos::densityKgM3($this->composition, self::COUNTER_CELSIUS);
     }
 
-    public function body(Length $thickness): Body
+    /**
+     * One piece: its thickness from its weight, its weight from its thickness, or as both are given.
+     *
+     * @param  Mass|null  $mass  of the piece, or of all that is sold by weight
+     */
+    public function size(?Length $thickness = null, ?Mass $mass = null): Size
     {
-        return $this->isHollow() ? Body::cylinder($thickness->times(self::SOLID_SHARE)) : Body::of($this->build->shape, $thickness);
-    }
+        $thickness ??= $mass === null ? Length::ofMillimetres($this->build->typicalMm) : $this->build->thickness($mass);
+        $mass ??= Mass::ofGrams(max($this->build->lightestG, min($this->build->heaviestG, $this->build->mass($thickness)->toGrams())));
 
-    /** How long a round piece of this diameter must be cut to weigh so much; null for other shapes. */
-    public function lengthFor(Mass $mass, Length $diameter): ?Length
-    {
-        return $this->build->lengthFor($mass, $diameter, ChoiOkos::densityKgM3($this->composition, self::COUNTER_CELSIUS));
+        return new Size(
+            $this->build->shape,
+            $thickness,
+            $mass,
+            $mass->toGrams() / 1000.0 / ChoiOkos::densityKgM3($this->composition, self::COUNTER_CELSIUS),
+            $this->build->lengthOverWidth,
+            $this->build->soldBy === SoldBy::Weight,
+            $this->isHollow() ? self::SOLID_SHARE : 1.0,
+        );
     }
 
     /** 1 tender … 3 tough: the mean of its muscles in this animal. Mince counts as tender: the machine has done the chewing. */

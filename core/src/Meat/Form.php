@@ -20,4 +20,16 @@ enum Form: string
     case WholeFish = 'whole_fish';
     case Shellfish = 'shellfish';
     case Organ = 'organ';
+
+    /** Of the face of a flat piece. Common practice, no source. */
+    public function lengthOverWidth(): float
+    {
+        return match ($this) {
+            self::Mince, self::Shellfish, self::Dice => 1.0,
+            self::Chop, self::Leg, self::WholeBird => 1.3,
+            self::Steak, self::Roast, self::Organ => 1.5,
+            self::Fillet, self::Thin => 2.0,
+            self::Ribs, self::WholeFish => 2.5,
+        };
+    }
 }

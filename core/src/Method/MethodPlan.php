@@ -14,6 +14,7 @@ final readonly class MethodPlan
      * @param  list<Stage>  $before
      * @param  list<Stage>  $after  resting last, where there is any
      * @param  array<string, float>  $surfaceC  setting of the fire for each stage by name, °C
+     * @param  float  $endShare  how much of what the faces of a piece meet in the open stage its rim and ends do
      */
     public function __construct(
         public array $before,
@@ -21,6 +22,7 @@ final readonly class MethodPlan
         public array $after,
         public float $preheatS,
         public array $surfaceC,
+        public float $endShare = 1.0,
     ) {}
 
     public function restS(): float
@@ -33,12 +35,12 @@ final readonly class MethodPlan
     /** The stages with the open one ended at a time of its own. */
     public function endingAfter(float $openS): self
     {
-        return new self($this->before, $this->open->endingAfter($openS), $this->after, $this->preheatS, $this->surfaceC);
+        return new self($this->before, $this->open->endingAfter($openS), $this->after, $this->preheatS, $this->surfaceC, $this->endShare);
     }
 
     public function endingAtCore(float $coreC): self
     {
-        return new self($this->before, $this->open->endingAtCore($coreC), $this->after, $this->preheatS, $this->surfaceC);
+        return new self($this->before, $this->open->endingAtCore($coreC), $this->after, $this->preheatS, $this->surfaceC, $this->endShare);
     }
 
     /** The same plan turned half as often: half the work for the march, a few per cent longer on the fire. For rough work. */
@@ -53,13 +55,14 @@ final readonly class MethodPlan
             $this->after,
             $this->preheatS,
             $this->surfaceC,
+            $this->endShare,
         );
     }
 
     /** What is left of it once the stages before the open one are over. */
     public function withoutBefore(): self
     {
-        return new self([], $this->open, $this->after, $this->preheatS, $this->surfaceC);
+        return new self([], $this->open, $this->after, $this->preheatS, $this->surfaceC, $this->endShare);
     }
 
     /** @return list<Stage> */

@@ -6,6 +6,7 @@ namespace Nessmark\Method;
 
 use Nessmark\Data\DataFolder;
 use Nessmark\Data\Record;
+use Nessmark\Quantity\Length;
 
 /** The figures the methods work by: turning, searing, resting. Values and sources: core/data/methods.json. */
 final readonly class MethodTable
@@ -39,6 +40,16 @@ final readonly class MethodTable
         $restS = $thicknessMm * $this->record->number('rest_s_per_mm');
 
         return round(max($this->record->number('rest_min_s'), min($this->record->number('rest_max_s'), $restS)) / 30.0) * 30.0;
+    }
+
+    /** The larger the piece, the gentler the oven; what has to become tender wants it gentle however small it is, °C. */
+    public function ovenC(Length $thickness, bool $isUntilTender): float
+    {
+        $oven = $this->record->record('oven');
+        $share = ($thickness->toMillimetres() - $oven->number('thin_mm')) / ($oven->number('thick_mm') - $oven->number('thin_mm'));
+        $share = $isUntilTender ? 1.0 : max(0.0, min(1.0, $share));
+
+        return round($oven->number('thin_c') + $share * ($oven->number('thick_c') - $oven->number('thin_c')));
     }
 
     /** Longer than this nobody cooks so, s. Common practice, no source. */

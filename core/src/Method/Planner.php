@@ -15,7 +15,8 @@ use Nessmark\Heat\Stage;
 use Nessmark\Meat\Cap;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\FoodClass;
-use Nessmark\Quantity\Length;
+use Nessmark\Meat\Form;
+use Nessmark\Meat\Size;
 
 /** Lays out a method's stages for one piece. */
 final readonly class Planner
@@ -34,14 +35,16 @@ final readonly class Planner
         return new self(Kitchen::from($folder), MethodTable::from($folder));
     }
 
-    /** The setting to offer: water just above the target, a low oven before a sear, otherwise the appliance's usual. */
-    public function usualHeatC(Method $method, float $targetC, Fires $fires = new Fires()): float
+    /** The setting to offer: water just above the target, the oven gentler the thicker the piece, otherwise the appliance's usual. */
+    public function usualHeatC(Method $method, Cut $cut, Size $size, float $targetC, Fires $fires = new Fires()): float
     {
         $appliance = $this->kitchen->appliance($method->appliances()[0], $fires);
         $usualC = match ($method) {
             Method::WaterBath, Method::BathThenSear => round(($targetC + $this->methods->figure($method, 'above_target_k')) * 2.0) / 2.0,
             Method::OvenThenSear => $this->methods->figure($method, 'oven_default_c'),
-            Method::Braise, Method::Poach, Method::Parcel => $this->methods->figure($method, 'heat_default_c'),
+            Method::OvenRoast => $this->methods->ovenC($size->thickness, Until::isTender($cut, $method))
+                + $appliance->usualC(null) - $this->kitchen->appliance(ApplianceKind::Oven)->defaultC,
+            Method::Braise, Method::Poach, Method::Parcel, Method::SearThenOven => $this->methods->figure($method, 'heat_default_c'),
             default => $appliance->usualC($fires->level),
         };
 
@@ -53,7 +56,7 @@ final readonly class Planner
         return $this->kitchen->appliance($method->appliances()[0], $fires)->hottestC;
     }
 
-    public function plan(Cut $cut, float $thicknessMm, Method $method, Setting $setting): MethodPlan
+    public function plan(Cut $cut, Size $size, Method $method, Setting $setting): MethodPlan
     {
         $above = $this->kitchen->aboveFire();
         $first = $this->kitchen->appliance($method->appliances()[0], $setting->fires);
@@ -62,32 +65,32 @@ final readonly class Planner
                 ? $this->kitchen->parcelFace($setting->heatC, $setting->strength)
                 : $this->face(
                     $cut,
-                    $thicknessMm,
+                    $size,
                     $method->appliances()[0],
                     $setting->heatC,
                     $setting,
-                    $this->upper($cut, $thicknessMm, $method, $setting),
+                    $this->upper($cut, $size, $method, $setting),
                 );
         $resting = $this->kitchen->restingFace($method->restsCovered() || $setting->manner->restsLong);
-        $restS = $this->methods->restS($method, $thicknessMm) * ($setting->manner->restsLong ? self::LONG_REST : 1.0);
+        $restS = $this->methods->restS($method, $size->thickness->toMillimetres()) * ($setting->manner->restsLong ? self::LONG_REST : 1.0);
         $isUnderPressure = $method === Method::Braise && $setting->heatC > self::BOILING_C;
         $rest = $restS > 0.0 ? [new Stage('rest', $resting, $resting, $restS, beginsVented: $isUnderPressure)] : [];
         $panC = $this->kitchen->appliance(ApplianceKind::Pan, $setting->fires)->defaultC;
         $before = match (true) {
             in_array($method, [Method::SearThenOven, Method::Braise], true) => [
-                $this->sear($cut, $thicknessMm, $method, $panC, $setting, $above),
+                $this->sear($cut, $size, $method, $panC, $setting, $above),
             ],
             $this->startsOnSkin($cut, $method) => [
-                new Stage('skin_side', $main, $above, null, $this->turnsAtC($cut, $thicknessMm, $method, $setting->targetC)),
+                new Stage('skin_side', $main, $above, null, $this->turnsAtC($cut, $size, $method, $setting->targetC)),
             ],
-            $method === Method::Spit => [$this->farFromFire($cut, $thicknessMm, $method, $setting)],
+            $method === Method::Spit => [$this->farFromFire($cut, $size, $method, $setting)],
             default => [],
         };
         $open = match ($method) {
             Method::Pan, Method::Grill, Method::Broil, Method::StirFry => $this->startsOnSkin($cut, $method)
                 ? $this->fleshSide($method, $setting, $main)
-                : $this->turned($cut, $thicknessMm, $method, $setting, $main),
-            Method::SearThenOven => new Stage('oven', $main, $this->underneath($cut, $thicknessMm, $setting) ?? $main, null),
+                : $this->turned($cut, $size, $method, $setting, $main),
+            Method::SearThenOven => new Stage('oven', $main, $this->underneath($cut, $size, $setting) ?? $main, null),
             Method::OvenRoast, Method::OvenThenSear => new Stage('oven', $main, $main, null),
             Method::WaterBath, Method::BathThenSear => new Stage('bath', $main, $main, null),
             Method::Braise, Method::Poach, Method::Steam, Method::Parcel, Method::DeepFry, Method::Smoke, Method::Spit => new Stage(
@@ -101,7 +104,7 @@ final readonly class Planner
         $after = match (true) {
             in_array($method, [Method::OvenThenSear, Method::BathThenSear], true) => [
                 ...$hold,
-                $this->sear($cut, $thicknessMm, $method, $panC, $setting, $above),
+                $this->sear($cut, $size, $method, $panC, $setting, $above),
                 ...$rest,
             ],
             default => [...$hold, ...$rest],
@@ -111,7 +114,7 @@ final readonly class Planner
             $surfaceC['spit_far'] = $this->farC($method, $setting);
         }
 
-        return new MethodPlan($before, $open, $after, $first->preheatS, $surfaceC);
+        return new MethodPlan($before, $open, $after, $first->preheatS, $surfaceC, $first->endShare);
     }
 
     /** Fish and bird pieces with their skin stay on it nearly all the time; the other side only sees the pan. */
@@ -120,59 +123,60 @@ final readonly class Planner
         return $method === Method::Pan &&
             $cut->covering->hasSkin &&
             $cut->build->shape === Shape::Slab &&
+            $cut->form !== Form::Chop && // its skin is its rim
             ($cut->isFish() || $cut->isBird());
     }
 
     /** What is thick and cooked through gets a lid, and what is thick and round a hood: open to the air the upper side stays too cool. */
-    private function isCovered(Cut $cut, float $thicknessMm, Method $method, Setting $setting): bool
+    private function isCovered(Cut $cut, Size $size, Method $method, Setting $setting): bool
     {
         if ($method !== Method::Pan && $method !== Method::Grill) {
             return false;
         }
         $isThrough =
             $setting->targetC >= $this->methods->figure($method, 'lid_from_c') &&
-            $thicknessMm >= $this->methods->figure($method, 'lid_from_mm');
+            $size->thickness->toMillimetres() >= $this->methods->figure($method, 'lid_from_mm');
 
         return $method === Method::Pan
             ? $isThrough && $cut->foodClass !== FoodClass::Minced
-            : $isThrough || ($cut->build->isRound() && $thicknessMm >= $this->methods->figure($method, 'hood_round_from_mm'));
+            : $isThrough || ($cut->build->isRound() && $size->thickness->toMillimetres() >= $this->methods->figure($method, 'hood_round_from_mm'));
     }
 
     /** What the upper side meets while the lower one is on the fire. */
-    private function upper(Cut $cut, float $thicknessMm, Method $method, Setting $setting): Face
+    private function upper(Cut $cut, Size $size, Method $method, Setting $setting): Face
     {
         return match (true) {
             $method === Method::Broil => $this->kitchen->underBroiler(),
-            ! $this->isCovered($cut, $thicknessMm, $method, $setting) => $this->kitchen->aboveFire(),
+            ! $this->isCovered($cut, $size, $method, $setting) => $this->kitchen->aboveFire(),
             $method === Method::Grill => $this->kitchen->underHood($setting->heatC),
             default => $this->kitchen->underLid(),
         };
     }
 
     /** A flat piece is turned; a round one is rolled without pause. */
-    private function turned(Cut $cut, float $thicknessMm, Method $method, Setting $setting, Face $fire): Stage
+    private function turned(Cut $cut, Size $size, Method $method, Setting $setting, Face $fire): Stage
     {
-        $name = $method->value.($this->isCovered($cut, $thicknessMm, $method, $setting) ? '_covered' : '');
+        $name = $method->value.($this->isCovered($cut, $size, $method, $setting) ? '_covered' : '');
 
         return $cut->build->shape === Shape::Slab
             ? new Stage(
                 $name,
                 $fire,
-                $this->upper($cut, $thicknessMm, $method, $setting),
+                $this->upper($cut, $size, $method, $setting),
                 null,
                 null,
                 [],
-                $setting->manner->turnEveryS ?? $this->methods->turnEveryS($method, $thicknessMm),
+                $setting->manner->turnEveryS ?? $this->methods->turnEveryS($method, $size->thickness->toMillimetres()),
             )
             : new Stage($name, $fire, $fire, null);
     }
 
     /** The core at which a piece on its skin is turned, so that the coldest place is in its middle at the end. */
-    private function turnsAtC(Cut $cut, float $thicknessMm, Method $method, float $targetC): float
+    private function turnsAtC(Cut $cut, Size $size, Method $method, float $targetC): float
     {
         return match (true) {
             $cut->isFish() => $targetC * $this->methods->figure($method, 'fish_turns_at'),
-            Cap::over($cut, Length::ofMillimetres($thicknessMm)) === null => $targetC * $this->methods->figure($method, 'bird_turns_at'),
+            Cap::over($cut, $size->thickness, $size->thickness->toMetres()) === null => $targetC * $this->methods->figure($method, 'bird_turns_at'),
             default => min(
                 $this->methods->figure($method, 'cap_turns_most_c'),
                 $targetC * $this->methods->figure($method, 'cap_turns_at'),
@@ -188,9 +192,9 @@ final readonly class Planner
             : new Stage('flesh_side', $this->kitchen->aboveSkin(), $pan, null);
     }
 
-    private function sear(Cut $cut, float $thicknessMm, Method $method, float $panC, Setting $setting, Face $above): Stage
+    private function sear(Cut $cut, Size $size, Method $method, float $panC, Setting $setting, Face $above): Stage
     {
-        $face = $this->face($cut, $thicknessMm, ApplianceKind::Pan, $panC, $setting, $above);
+        $face = $this->face($cut, $size, ApplianceKind::Pan, $panC, $setting, $above);
         $sideS = $this->methods->figure($method, 'sear_face_s');
 
         return $cut->build->shape === Shape::Slab
@@ -199,11 +203,11 @@ final readonly class Planner
     }
 
     /** High above the embers first, so that the inside is warm before the outside is brown. */
-    private function farFromFire(Cut $cut, float $thicknessMm, Method $method, Setting $setting): Stage
+    private function farFromFire(Cut $cut, Size $size, Method $method, Setting $setting): Stage
     {
         $face = $this->face(
             $cut,
-            $thicknessMm,
+            $size,
             ApplianceKind::Spit,
             $this->farC($method, $setting),
             $setting,
@@ -214,7 +218,7 @@ final readonly class Planner
             'spit_far',
             $face,
             $face,
-            $thicknessMm * $this->methods->figure($method, 'far_s_per_mm'),
+            $size->thickness->toMillimetres() * $this->methods->figure($method, 'far_s_per_mm'),
             $setting->targetC - $this->methods->figure($method, 'far_until_k'),
         );
     }
@@ -225,14 +229,14 @@ final readonly class Planner
     }
 
     /** A flat piece finished in the oven stands on the pan it was browned in. */
-    private function underneath(Cut $cut, float $thicknessMm, Setting $setting): ?Face
+    private function underneath(Cut $cut, Size $size, Setting $setting): ?Face
     {
         return $cut->build->shape === Shape::Slab
-            ? $this->kitchen->trayFace($setting->heatC, $this->load($cut, $thicknessMm, $setting), $setting->strength)
+            ? $this->kitchen->trayFace($setting->heatC, self::load($size, $setting), $setting->strength)
             : null;
     }
 
-    private function face(Cut $cut, float $thicknessMm, ApplianceKind $kind, float $heatC, Setting $setting, Face $upper): Face
+    private function face(Cut $cut, Size $size, ApplianceKind $kind, float $heatC, Setting $setting, Face $upper): Face
     {
         return $this->kitchen
             ->appliance($kind, $setting->fires)
@@ -243,12 +247,12 @@ final readonly class Planner
                 $upper,
                 $setting->strength,
                 $this->kitchen->burner($setting->fires),
-                $this->load($cut, $thicknessMm, $setting),
+                self::load($size, $setting),
             );
     }
 
-    private function load(Cut $cut, float $thicknessMm, Setting $setting): Load
+    private static function load(Size $size, Setting $setting): Load
     {
-        return Load::of($cut, Length::ofMillimetres($thicknessMm), $setting->pieces);
+        return new Load($size->faceM2(), max(1, $setting->pieces));
     }
 }

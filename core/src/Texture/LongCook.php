@@ -6,13 +6,16 @@ namespace Nessmark\Texture;
 
 use Nessmark\Data\DataFolder;
 use Nessmark\Data\Record;
+use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
+use Nessmark\Doneness\Scale;
 use Nessmark\Heat\Simulator;
 use Nessmark\Heat\Snapshot;
 use Nessmark\Meat\Cut;
 use Nessmark\Method\Method;
 use Nessmark\Method\MethodPlan;
 use Nessmark\Method\PullNotFound;
+use Nessmark\Method\Until;
 
 /** Cooking to a texture and not to a temperature: when the collagen at the core has turned far enough. */
 final readonly class LongCook
@@ -33,15 +36,22 @@ final readonly class LongCook
      */
     public function mark(Cut $cut, Method $method, string $word): ?float
     {
-        $isLong = in_array($method, [Method::Braise, Method::Parcel, Method::Smoke], true);
         $word = $word === DonenessWord::OFFICIAL_MINIMUM ? 'sliceable' : $word;
 
-        return $isLong && $cut->donenessFamily === 'long_cooked' ? $this->record->record('melted_for')->numberOrNull($word) : null;
+        return Until::isTender($cut, $method) ? $this->record->record('melted_for')->numberOrNull($word) : null;
+    }
+
+    /** What is asked for, or fork tender where only a texture can be. */
+    public function word(Cut $cut, Method $method, DonenessWord $asked, DonenessTable $doneness): DonenessWord
+    {
+        return Until::isTender($cut, $method) && $this->mark($cut, $method, $asked->word) === null
+            ? $doneness->word(Until::LONG_COOKED, Scale::Kitchen, 'fork_tender') ?? $asked
+            : $asked;
     }
 
     public function melting(Cut $cut): Melting
     {
-        return Melting::in($this->record->record('gelatin'), $cut->animal);
+        return Melting::in($this->record->record('gelatin'), $cut->animal, $cut->collagenRank());
     }
 
     /** How far the rate may be off, as a fraction: old and young animals differ by more than any thermometer. */

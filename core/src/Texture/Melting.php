@@ -16,10 +16,18 @@ final readonly class Melting
 
     public function __construct(public float $perHourAt90, public float $q10, public float $fromC) {}
 
-    /** @param  string  $animal  a key of animals.json */
-    public static function in(Record $gelatin, string $animal): self
+    /** The class of connective tissue the rates are given for: high. */
+    private const RATED_FOR = 3.0;
+
+    /**
+     * @param  string  $animal  a key of animals.json
+     * @param  float  $collagenRank  1 low to 4 very high: what has less of it is tender sooner
+     */
+    public static function in(Record $gelatin, string $animal, float $collagenRank): self
     {
-        return new self($gelatin->record('per_hour_at_90')->number($animal), $gelatin->number('q10'), $gelatin->number('from_c'));
+        $quicker = $gelatin->number('quicker_a_class') ** (self::RATED_FOR - $collagenRank);
+
+        return new self($quicker * $gelatin->record('per_hour_at_90')->number($animal), $gelatin->number('q10'), $gelatin->number('from_c'));
     }
 
     /** Share of the remaining collagen that turns in a second. */

@@ -25,10 +25,10 @@ final readonly class Appetite implements Criterion
 
     public function value(Option $option, Wish $wish, Field $field): float
     {
-        if ($option->pieces === null || $option->lot->thickness === null) {
+        if ($option->sale->count === null || $option->lot->thickness === null) {
             return 1.0;
         }
-        $ratio = $option->lot->cut->build->mass($option->thickness)->toGrams() / ($option->raw->toGrams() / $wish->eaters->heads());
+        $ratio = $option->sale->size->mass->toGrams() / ($option->sale->raw()->toGrams() / $wish->eaters->heads());
         $ratio = $ratio < 1.0 ? 1.0 / $ratio : $ratio;
 
         return max(0.0, 1.0 - (2.0 * abs($ratio - round($ratio))) / $ratio);
@@ -36,8 +36,8 @@ final readonly class Appetite implements Criterion
 
     public function says(Option $option, Wish $wish, float $value): ?Phrase
     {
-        return $value >= 0.5 || $option->pieces === null
+        return $value >= 0.5 || $option->sale->count === null
             ? null
-            : new Phrase('match.uneven', ['pieces' => $option->pieces, 'heads' => $wish->eaters->heads()]);
+            : new Phrase('match.uneven', ['pieces' => $option->sale->count, 'heads' => $wish->eaters->heads()]);
     }
 }

@@ -57,8 +57,8 @@ final class Fire implements Criterion
         }
         $metal = $this->metals[$sort];
 
-        return $metal === null || $option->pieces === null || $option->lot->cut->build->isRound()
+        return $metal === null || $option->sale->count === null || $option->lot->cut->build->isRound()
             ? 1
-            : (int) ceil($option->pieces / $metal->holds(Load::of($option->lot->cut, $option->thickness)));
+            : (int) ceil($option->sale->count / $metal->holds(new Load($option->sale->size->faceM2(), 1)));
     }
 }

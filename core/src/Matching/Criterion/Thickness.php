@@ -32,14 +32,14 @@ final readonly class Thickness implements Criterion
             return 1.0; // cut to order
         }
         $wishedMm = $wish->meat->thickness?->toMillimetres() ?? $option->lot->cut->build->typicalMm;
-        $off = abs(log($option->thickness->toMillimetres() / $wishedMm, 2));
+        $off = abs(log($option->sale->size->thickness->toMillimetres() / $wishedMm, 2));
 
         return max(0.0, 1.0 - ($wish->meat->thickness === null ? 1.0 : self::ASKED) * $off);
     }
 
     public function says(Option $option, Wish $wish, float $value): ?Phrase
     {
-        $args = ['thickness_mm' => $option->thickness->toMillimetres(), 'wished_mm' => $wish->meat->thickness?->toMillimetres() ?? 0.0];
+        $args = ['thickness_mm' => $option->sale->size->thickness->toMillimetres(), 'wished_mm' => $wish->meat->thickness?->toMillimetres() ?? 0.0];
 
         return match (true) {
             $wish->meat->thickness === null => null,

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Method;
+
+use Nessmark\Meat\Cut;
+use Nessmark\Meat\Form;
+
+/** What ends a cook: a core at its temperature, or meat that has become tender. */
+final readonly class Until
+{
+    public const LONG_COOKED = 'long_cooked';
+
+    /** The ways in which what is sold to be cooked long becomes tender. Common practice, no source. */
+    private const LONG = [Method::Braise, Method::Parcel, Method::Smoke, Method::OvenRoast, Method::Spit];
+
+    private function __construct() {}
+
+    /** No braise ends pink: whatever meat is in it is done when a fork goes in. */
+    public static function isTender(Cut $cut, Method $method): bool
+    {
+        return $cut->donenessFamily === self::LONG_COOKED
+            ? in_array($method, self::LONG, true)
+            : in_array($method, [Method::Braise, Method::Parcel], true) && ! $cut->isFish() && $cut->form !== Form::Mince;
+    }
+
+    /** The family whose words it is asked for in. */
+    public static function family(Cut $cut, Method $method): string
+    {
+        return self::isTender($cut, $method) ? self::LONG_COOKED : $cut->donenessFamily;
+    }
+}
