@@ -31,6 +31,7 @@ final class Counter
         public readonly AskReader $reader,
         public readonly TicketAssembly $tickets,
         public readonly Catalogue $catalogue,
+        public readonly DonenessTable $doneness,
         public readonly Suitability $suitability = new Suitability(),
     ) {}
 
@@ -49,7 +50,7 @@ final class Counter
                 Portions::from($folder),
                 LongCook::from($folder),
             );
-            self::$shared = new self($reader, TicketAssembly::from($folder), $catalogue);
+            self::$shared = new self($reader, TicketAssembly::from($folder), $catalogue, DonenessTable::from($folder));
         }
 
         return self::$shared;

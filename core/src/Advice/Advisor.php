@@ -169,7 +169,7 @@ final readonly class Advisor
         $setting = $this->setting($plate, $targetC, 0.0)->at($cook->heatC);
         $mark = $this->mark($plate);
         // What goes by the clock alone has to be at its minimum however slow the fire; the rest of its time is the hold after that.
-        $goesByClock = $mustMeet && ! $cook->evidence->canProbe;
+        $goesByClock = $mustMeet && $mark === null && ! $cook->evidence->canProbe;
         $delayedToC = $goesByClock ? min($cook->pull->coreC, $officialC) : $cook->pull->coreC;
         [$range, $effects] =
             $mark !== null
@@ -267,7 +267,7 @@ final readonly class Advisor
         if (! $countsCarryOver) {
             return [$plan->endingAtCore($targetC), false];
         }
-        $openS = PullFinder::openSeconds($rough, $start, $plan, $targetC);
+        $openS = max($plan->leastS, PullFinder::openSeconds($rough, $start, $plan, $targetC));
         $officialC = $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->officialC;
         $official = $targetC >= $officialC ? PullFinder::atCore($rough, $start, $plan, $officialC) : null;
         if ($official !== null && $openS < $official->end->timeS - $official->startedAtS) {
@@ -282,7 +282,9 @@ final readonly class Advisor
     {
         $piece = $plate->piece;
 
-        return Specimen::body($piece->cut, $piece->size, $plan, $piece->start->toCelsius(), $piece->surface, $targetC);
+        $aimC = $this->mark($plate) === null ? $targetC : LongCook::FORMS_AT_C;
+
+        return Specimen::body($piece->cut, $piece->size, $plan, $piece->start->toCelsius(), $piece->surface, $aimC);
     }
 
     private static function specimen(Plate $plate, Body $body, int $cells, float $toleranceK): Specimen

@@ -6,7 +6,6 @@ namespace Nessmark\Advice;
 
 use Nessmark\Heat\ChoiOkos;
 use Nessmark\Heat\Crust;
-use Nessmark\Heat\PeakProfile;
 use Nessmark\Heat\Tissue;
 use Nessmark\Meal\Plate;
 use Nessmark\Texture\WaterHolding;
@@ -20,7 +19,7 @@ final readonly class LossesOf
     private function __construct() {}
 
     /**
-     * What evaporates comes out of the march; what the shrinking lean lets go besides is taken from the hottest each depth was; bone loses
+     * What evaporates comes out of the march; what the shrinking lean lets go besides goes by how hot each depth was, and how long; bone loses
      * nothing.
      * The two overlap: the juice that is pressed out feeds the drying surface, so the larger of the two counts at each depth.
      *
@@ -40,7 +39,7 @@ final readonly class LossesOf
             $dried = 1.0 - ($moisture->shares[$i] ?? 1.0);
             $driedKgM3 = $surfaceShare * $dried * ($moisture->waterKgM3[$i] ?? 0.0);
             $lostKg +=
-                $volume * max($driedKgM3, $leanShare * WaterHolding::lostShare($cook->saw(PeakProfile::class)->celsius[$i]) * $rawKgM3);
+                $volume * max($driedKgM3, $leanShare * $cook->saw(WaterHolding::class)->lost[$i] * $rawKgM3);
             $isFat = ($moisture->waterKgM3[$i] ?? 0.0) <= $fatKgM3;
             $driedM += ! $isFat && $dried >= 1.0 - Crust::DRY_BELOW ? self::widthM($cook, $i) : 0.0;
         }

@@ -6,6 +6,7 @@ namespace Nessmark\Advice;
 
 use Nessmark\Data\DataFolder;
 use Nessmark\Data\Record;
+use Nessmark\Heat\Shape;
 use Nessmark\Meal\Eaters;
 use Nessmark\Meal\Sale;
 use Nessmark\Meat\Cut;
@@ -28,6 +29,9 @@ final readonly class Portions
     private const JOINT_STEP_G = 50.0;
 
     private const WEIGHT_STEP_G = 10.0;
+
+    /** Two ribs stand, though they are thinner than they are high. Common practice, no source. */
+    private const OF_A_ROUND = 0.6;
 
     private function __construct(private Record $record) {}
 
@@ -102,10 +106,19 @@ final readonly class Portions
         $count = $pieces ?? (int) max(1, ceil($needG / $cut->build->heaviestG));
         [$lightestG, $heaviestG] = $thickness === null ? [$cut->build->soldG()[0], INF] : $cut->build->weighsG($thickness);
         $wanted = self::step($needG / $count, self::JOINT_STEP_G)->toGrams();
-        $g = max($lightestG, min($heaviestG, $wanted));
+        $g = max($lightestG, min($heaviestG, $wanted), $this->shortestG($cut, $thickness));
         $why = $g > $wanted ? new Phrase('amount.smallest_joint', ['need_g' => round($needG)]) : null;
 
         return new Sale($cut->size($thickness, Mass::ofGrams($g)), $count === 1 ? null : $count, $why);
+    }
+
+    /** What is cut off a length is no shorter than it is thick: it would be a steak. Common practice, no source. */
+    private function shortestG(Cut $cut, ?Length $thickness): float
+    {
+        $size = $cut->size($thickness);
+        $isRound = $cut->build->soldBy !== SoldBy::Joint && $cut->build->shape === Shape::Cylinder;
+
+        return $isRound ? $size->mass->toGrams() * ($size->thickness->toMetres() / $size->length()->toMetres()) : 0.0;
     }
 
     /** Nobody saws a rib in two. */
@@ -116,7 +129,7 @@ final readonly class Portions
             return $this->cutOff($cut, $thickness, null, $needG, null);
         }
         $boneG = $cut->build->typicalG / $inRack;
-        $bones = max(1, (int) ceil($needG / $boneG - self::SHORT_SHARE));
+        $bones = max(1, (int) ceil(max($needG / $boneG - self::SHORT_SHARE, self::OF_A_ROUND * $this->shortestG($cut, $thickness) / $boneG)));
         $racks = (int) ceil($bones / $inRack);
         $each = (int) ceil($bones / $racks);
 

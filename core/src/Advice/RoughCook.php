@@ -69,13 +69,14 @@ final readonly class RoughCook
         $word = $this->texture->word($cut, $method, $word, $this->doneness);
         $setting = new Setting($this->planner->usualHeatC($method, $cut, $size, $word->targetC, $fires), $word->targetC, $fires, $pieces);
         $plan = $this->planner->plan($cut, $size, $method, $setting);
-        $body = Specimen::body($cut, $size, $plan, self::FROM_THE_FRIDGE_C, $surface, $word->targetC);
+        $mark = $this->texture->mark($cut, $method, $word->word);
+        $aimC = $mark === null ? $word->targetC : LongCook::FORMS_AT_C;
+        $body = Specimen::body($cut, $size, $plan, self::FROM_THE_FRIDGE_C, $surface, $aimC);
         $piece = Specimen::of($cut, $size, $body, self::FROM_THE_FRIDGE_C, $surface, self::CELLS, self::TOLERANCE_K);
         $before = $piece->simulator->run($piece->start, $plan->before);
         $from = $before === [] ? $piece->start : $before[count($before) - 1]->end;
         $rest = $plan->withoutBefore()->turnedHalfAsOften();
         try {
-            $mark = $this->texture->mark($cut, $method, $word->word);
             if ($mark === null) {
                 PullFinder::refuseOutOfReach($rest, $word->targetC);
             }
@@ -86,6 +87,7 @@ final readonly class RoughCook
         } catch (PullNotFound) {
             return null;
         }
+        $openS = max($plan->leastS, $openS);
         $afterS = array_sum(array_map(static fn (Stage $stage): float => $stage->durationS ?? 0.0, $plan->after));
 
         return new RoughTimes($from->timeS + $openS + $afterS - $plan->restS(), $plan->restS(), $plan->preheatS);

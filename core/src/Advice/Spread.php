@@ -22,15 +22,22 @@ use Nessmark\Ticket\TimeRange;
  */
 final readonly class Spread
 {
-    /** Thickness as judged at the counter is good to 6 %, at least 1 mm; the core's start to 2 K. Common practice, no source. */
+    /** Thickness as judged at the counter is good to 6 % and half a millimetre; the core's start to 2 K. Common practice, no source. */
     private const THICKNESS_SHARE = 0.06;
 
-    private const THICKNESS_LEAST_MM = 1.0;
+    private const THICKNESS_MM = 0.5;
+
+    private const THICKNESS_MOST_SHARE = 0.12;
 
     private const START_K = 2.0;
 
     /** How wet a surface is, is known to a factor; so far up. Common practice, no source. */
     private const WETTER = 1.5;
+
+    /**
+     * How far kitchens are off each other, and off this program, when all that is asked is alike: what bin/calibrate leaves, half of it.
+     */
+    private const KITCHENS_SHARE = 0.1;
 
     /** Delays need no more than this, nor each turn followed: both move them by little against the spread itself. */
     private const CELLS = 31;
@@ -50,7 +57,7 @@ final readonly class Spread
     public function of(Plate $plate, Body $body, Appliance $appliance, Setting $setting, float $pullC, float $likelyS): array
     {
         $mm = $plate->piece->size->thickness->toMillimetres();
-        $stepMm = max(self::THICKNESS_LEAST_MM, self::THICKNESS_SHARE * $mm);
+        $stepMm = min(self::THICKNESS_MOST_SHARE * $mm, self::THICKNESS_MM + self::THICKNESS_SHARE * $mm);
         $base = $this->seconds($plate, $body, $mm, $setting, 0.0, 1.0, $pullC) ?? $likelyS;
         $delay = fn (float $thicknessMm, float $startK, float $strength, float $wetter = 1.0): ?float => ($seconds = $this->seconds(
             $plate,
@@ -69,7 +76,7 @@ final readonly class Spread
         $weaker = $delay($mm, 0.0, 1.0 - $appliance->spread) ?? $likelyS;
         $colder = $delay($mm, -self::START_K, 1.0) ?? 0.0;
         $wetter = $plate->way->method->driesTheSurface() ? $delay($mm, 0.0, 1.0, self::WETTER) ?? $likelyS : 0.0;
-        $offS = sqrt($thicker ** 2 + $weaker ** 2 + $colder ** 2 + $wetter ** 2);
+        $offS = sqrt($thicker ** 2 + $weaker ** 2 + $colder ** 2 + $wetter ** 2 + (self::KITCHENS_SHARE * $likelyS) ** 2);
 
         $effects = [
             new Effect(Doubtful::Thickness, 1.0, 'mm', round($thicker / $stepMm, 1)),

@@ -22,6 +22,7 @@ use Nessmark\Meat\Muscle;
 use Nessmark\Meat\SoldBy;
 use Nessmark\Method\Method;
 use Nessmark\Method\MethodTable;
+use Nessmark\Method\Planner;
 use Nessmark\Quantity\Mass;
 use Nessmark\Safety\Level;
 use Nessmark\Safety\SafetyRules;
@@ -203,10 +204,14 @@ final readonly class TicketAssembly
         );
     }
 
-    /** How far the core rises after the pull; 0 when nobody could tell. */
+    /** How far the core rises after the last of the heat; 0 when nobody could tell. */
     private function carryOverK(Cook $cook): float
     {
-        $riseK = $cook->saw(CoreTrace::class)->maxC - $cook->pull->coreC;
+        $lastHeatC = $cook->pull->coreC;
+        foreach (array_slice($cook->ends, count($cook->plan->before)) as $end) {
+            $lastHeatC = in_array($end->stage->name, Planner::RESTS, true) ? $lastHeatC : $cook->simulator->coreC($end->end);
+        }
+        $riseK = $cook->saw(CoreTrace::class)->maxC - $lastHeatC;
 
         return $riseK < self::CARRY_OVER_FROM_K ? 0.0 : round($riseK, 1);
     }

@@ -14,6 +14,7 @@ use Nessmark\Safety\Judge;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Texture\LongCook;
 use Nessmark\Texture\MeltTrace;
+use Nessmark\Texture\WaterHolding;
 
 /** Sets the watch over a cook: whatever else is to be known of it is one more line here. */
 final readonly class Watchers
@@ -30,6 +31,7 @@ final readonly class Watchers
         return new Watch(
             new CoreTrace($grid, $coreAtM, $startC, [], $this->judge->watchedC($plate->occasion->house->standard)),
             new PeakProfile($startC),
+            new WaterHolding(array_fill(0, count($startC), 0.0)),
             new SurfaceTrace($grid, $coreAtM, $startC),
             new HeldLongEnough($startC),
             new LogReduction($grid, $lethality['d_ref_s'], $lethality['t_ref_c'], $lethality['z_k']),

@@ -24,6 +24,7 @@ final readonly class Appliance
      * @param  float  $airBelowK  how far the air lags behind what it is set to, and how far what glows is above it, K
      * @param  float  $escapeWM2K  the air film vapour has to pass; where the fire is air, the same as its own
      * @param  float  $endShare  how much of what the faces of a piece meet its rim and ends do: little where only the faces touch
+     * @param  float  $coatM2KW  heat passes a layer of batter or crumb as well, m²·K/W: some 3 mm of it, 0.35 W/(m·K)
      * @param  float  $spread  how far its figures may be off, as a fraction
      * @param  float  $preheatS  how long before the meat goes on the fire is lit, s
      * @param  list<string>  $sources
@@ -45,6 +46,7 @@ final readonly class Appliance
         private bool $isClosed,
         private float $contactShareRound,
         public float $endShare,
+        private float $coatM2KW,
         public float $spread,
         public float $preheatS,
         public ?Metal $metal,
@@ -79,6 +81,7 @@ final readonly class Appliance
             $record->flag('is_closed'),
             $record->number('contact_share_round'),
             $record->numberOr('end_share', 1.0),
+            $record->numberOr('coat_m2k_w', 0.0),
             $record->number('h_spread'),
             $record->number('preheat_s'),
             $record->has('plate') ? Metal::fromRecord($record->record('plate')) : null,
@@ -124,6 +127,7 @@ final readonly class Appliance
         ?Load $load = null,
     ): Face {
         $h = ($isMinced ? $this->hMincedWM2K : $this->hWM2K) * $strength;
+        $h = $h / (1.0 + $h * $this->coatM2KW);
         $share = $shape === Shape::Slab ? 1.0 : $this->contactShareRound;
         if ($share < 1.0) {
             $hAir = $aboveFire->hWM2K * (1.0 - $share);

@@ -63,7 +63,7 @@ final readonly class Kitchen
     }
 
     /**
-     * Inside a sealed parcel in the oven: its own steam, as far as the oven's heat comes through the foil. An effective figure.
+     * In a sealed parcel: the heat of the oven as it comes through the foil.
      *
      * @param  float  $strength  1, or a weaker or stronger fire
      */
@@ -71,7 +71,9 @@ final readonly class Kitchen
     {
         $parcel = $this->record->record('parcel');
 
-        return Face::surrounding($parcel->number('h_w_m2k') * $strength, min($ovenC, $parcel->number('inside_c')))->closed();
+        return Face::surrounding($parcel->number('h_w_m2k') * $strength, $ovenC)
+            ->withVapour($parcel->number('vapour_kpa') * self::PA_PER_KPA)
+            ->sealed();
     }
 
     /** The hot pan or tray a browned piece stands on in the oven: the oven's air keeps it hot, not a burner. */
@@ -84,6 +86,12 @@ final readonly class Kitchen
         return Face::onPlate($tray->number('h_w_m2k') * $strength, $plate)
             ->withVapour($tray->number('vapour_kpa') * self::PA_PER_KPA)
             ->withEscape($tray->number('escape_w_m2k'));
+    }
+
+    /** In a pot whose steam is still coming back. */
+    public function comingBack(): Face
+    {
+        return $this->air('coming_back');
     }
 
     /** A piece resting in the room, or under its lid. */

@@ -87,7 +87,7 @@ final readonly class AskReader
         $each = $this->each($in, $cut, $thicknessMm);
         $pieces = $in->has('pieces') ? $in->wholeNumber('pieces', 1, self::MOST_PIECES) : null;
         $thinMm = $in->optionalNumber('thin_mm', self::THINNEST_MM, $thicknessMm ?? $cut->build->thickestMm, 'thin_end');
-        $method = $this->method($in, $cut, $house);
+        $method = $this->method($in, $cut, $thicknessMm, $house);
         $wanted = new Record($this->schools->asked($cut, $method, $house->schools), 'house');
         $fires = $this->fires($in, $method, $wanted);
         $surface = Surface::from(
@@ -108,6 +108,7 @@ final readonly class AskReader
             $in->choiceOr('turns', $wanted->textOrNull('turns') ?? 'often', ['often', 'once']) === 'once',
             null,
             $in->choiceOr('rest', $wanted->textOrNull('rest') ?? 'short_open', ['short_open', 'long_covered']) === 'long_covered',
+            $in->has('covered') ? $in->flagOr('covered', false) : null,
         );
         [$cut, $rearing] = $this->asSold($in, $cut, $lot);
         $isParasiteFrozen = $this->parasiteFrozen($in, $lot);
@@ -338,9 +339,10 @@ final readonly class AskReader
         return new DonenessWord(DonenessWord::OFFICIAL_MINIMUM, $officialC, $officialC, $officialC);
     }
 
-    private function method(Fields $in, Cut $cut, HouseRules $house): Method
+    private function method(Fields $in, Cut $cut, ?float $thicknessMm, HouseRules $house): Method
     {
-        $offered = $this->suitability->offered($cut);
+        $offered = $this->suitability->offered($cut, $thicknessMm === null ? null : Length::ofMillimetres($thicknessMm));
+        $offered = $offered === [] ? $this->suitability->offered($cut) : $offered;
         $suited = array_map(static fn (Method $m): string => $m->value, $offered);
         $owned = null;
         if ($in->has('appliances')) {

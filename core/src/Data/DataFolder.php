@@ -9,16 +9,41 @@ use LogicException;
 /** The one place in the core that reads files: the trade's own data, shipped beside the code. */
 final readonly class DataFolder
 {
-    public function __construct(private string $path) {}
+    /** @param  array<string, array<array-key, mixed>>  $changed  contents in place of those of a file, by its name */
+    public function __construct(private string $path, private array $changed = []) {}
 
     public static function shipped(): self
     {
         return new self(dirname(__DIR__, 2).'/data');
     }
 
+    /**
+     * The same folder with one figure changed, for trying out.
+     *
+     * @param  string  $path  keys with points between them
+     */
+    public function with(string $file, string $path, float $value): self
+    {
+        $data = $this->read($file)->toArray();
+        $at = &$data;
+        foreach (explode('.', $path) as $key) {
+            if (! is_array($at) || ! array_key_exists($key, $at)) {
+                throw new LogicException("{$file} has no {$path}.");
+            }
+            $at = &$at[$key];
+        }
+        $at = $value;
+
+        
+        return new self($this->path, [...$this->changed, $file => (array) $data]);
+    }
+
     /** @throws LogicException if the file is missing or broken: the program is then not whole */
     public function read(string $file): Record
     {
+        if (isset($this->changed[$file])) {
+            return new Record($this->changed[$file], $file);
+        }
         $json = @file_get_contents("{$this->path}/{$file}");
         $data = $json === false ? null : json_decode($json, true);
         if (! is_array($data)) {

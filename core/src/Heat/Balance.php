@@ -84,6 +84,9 @@ final readonly class Balance
             $crustM,
         );
         $here = $flux($celsius);
+        if ($face->isSealed && $here <= 0.0) {
+            return [$node, 0.0, 0.0, 0.0, 0.0];
+        }
         $slope = 10.0 * ($flux($celsius + 0.1) - $here);
         $atZero = $here - $slope * $celsius;
         $latent = Evaporation::latentHeatJKg($celsius);

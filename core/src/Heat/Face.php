@@ -22,6 +22,7 @@ final readonly class Face
         public ?float $escapeWM2K = null,
         public ?Plate $plate = null,
         public ?float $wetness = null,
+        public bool $isSealed = false,
     ) {}
 
     /** h·(ambient − surface), and with an emissivity also radiation exchanged with surroundings at radiantC. */
@@ -44,6 +45,15 @@ final readonly class Face
     public function closed(): self
     {
         return $this->but(isOpen: false);
+    }
+
+    /**
+     * Wrapped: the air of the oven heats the wrapping, what is in it stays moist, and steam gets out only when it boils. None settles:
+     * there is no more in it than the piece gives.
+     */
+    public function sealed(): self
+    {
+        return $this->but(wetness: 1.0, isSealed: true);
     }
 
     /**
@@ -72,6 +82,7 @@ final readonly class Face
         ?bool $isOpen = null,
         ?float $escapeWM2K = null,
         ?float $wetness = null,
+        ?bool $isSealed = null,
     ): self {
         return new self(
             $this->hWM2K,
@@ -84,6 +95,7 @@ final readonly class Face
             $escapeWM2K ?? $this->escapeWM2K,
             $this->plate,
             $wetness ?? $this->wetness,
+            $isSealed ?? $this->isSealed,
         );
     }
 

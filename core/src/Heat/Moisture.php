@@ -8,10 +8,9 @@ namespace Nessmark\Heat;
 final readonly class Moisture
 {
     /**
-     * Wetness of cut meat patted dry, in dry heat: chosen once so that roasts, steaks and thin slices come to their customary times
-     * (common practice, no source; CustomaryTimesTest).
+     * Wetness of cut meat patted dry, in dry heat: fitted with the figures of the appliances (bin/calibrate).
      */
-    public const OF_MEAT = 0.4;
+    public const OF_MEAT = 0.57;
 
     /**
      * @param  list<float>  $waterKgM3  water in the raw body at each node

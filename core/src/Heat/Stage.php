@@ -30,6 +30,13 @@ final readonly class Stage
         public bool $beginsVented = false,
     ) {}
 
+    public function named(string $name): self
+    {
+        return new self(
+            $name, $this->a, $this->b, $this->durationS, $this->untilCoreC, $this->flipAtS, $this->flipEveryS, $this->beginsVented,
+        );
+    }
+
     public function endingAfter(float $durationS): self
     {
         return new self($this->name, $this->a, $this->b, $durationS, null, $this->flipAtS, $this->flipEveryS);

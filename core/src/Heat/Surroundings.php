@@ -55,7 +55,7 @@ final readonly class Surroundings
                     1.0,
                     $face->wetness ?? $wetness,
                 );
-                $sum -= $flux * Evaporation::latentHeatJKg($surfaceC);
+                $sum -= ($face->isSealed ? max(0.0, $flux) : $flux) * Evaporation::latentHeatJKg($surfaceC);
             }
         }
 

@@ -23,8 +23,8 @@ final readonly class Cut
     private const COUNTER_CELSIUS = 5.0;
 
     /**
-     * A bird's cavity and its hollow bones: it heats like a solid piece of this share of its width. Chosen once so that chicken and
-     * turkey meet the published roasting times (TicketTest).
+     * A bird's cavity and its hollow bones, the water that runs into a shell: it heats like a solid piece of this share of its width.
+     * Chosen once so that chicken and turkey meet the published roasting times (TicketTest).
      */
     private const SOLID_SHARE = 0.72;
 
@@ -276,9 +276,13 @@ final readonly class Cut
         return $this->foodClass === FoodClass::Minced ? new PorousMaterial($meat) : $meat;
     }
 
-    /** A whole bird with its cavity, and not one opened flat or filled. */
+    /** A whole bird with its cavity, and not one opened flat or filled; a crab or lobster in its shell. */
     private function isHollow(): bool
     {
+        if ($this->bornClass === FoodClass::Crustacean && $this->covering->bone === 'shell') {
+            return true;
+        }
+
         return $this->form === Form::WholeBird && $this->build->shape === Shape::Cylinder && ! $this->has(Hazard::Stuffed);
     }
 

@@ -15,6 +15,8 @@ final readonly class Size
     /** A small piece that is weighed out is so many times as wide and as long as thick. Common practice, no source. */
     private const LOOSE_FACE = 3.0;
 
+    private const LOOSE_LENGTH = 1.5;
+
     /**
      * @param  Shape  $shape  flat, round or a ball
      * @param  Length  $thickness  of a flat piece, or the diameter of a round one
@@ -40,8 +42,8 @@ final readonly class Size
 
         return match (true) {
             $this->shape === Shape::Sphere => $this->thickness,
-            $this->isLoose => $this->thickness->times(self::LOOSE_FACE),
-            $this->shape === Shape::Slab => Length::ofMetres(sqrt($this->faceM2() * $this->lengthOverWidth)),
+            $this->isLoose => $this->thickness->times($this->shape === Shape::Slab ? self::LOOSE_FACE : self::LOOSE_LENGTH),
+            $this->shape === Shape::Slab => Length::ofMetres(sqrt(($this->volumeM3 / $across) * $this->lengthOverWidth)),
             default => Length::ofMetres($this->volumeM3 / ((M_PI / 4.0) * $across ** 2)),
         };
     }
@@ -55,10 +57,11 @@ final readonly class Size
     public function solid(): Solid
     {
         $length = $this->length();
+        $thick = $this->thickness->times($this->solidShare);
 
         return match ($this->shape) {
-            Shape::Slab => Solid::box($this->thickness, $this->isLoose ? $length : $length->times(1.0 / $this->lengthOverWidth), $length),
-            Shape::Cylinder => Solid::rod($this->thickness->times($this->solidShare), $length),
+            Shape::Slab => Solid::box($thick, $this->isLoose ? $length : $length->times(1.0 / $this->lengthOverWidth), $length),
+            Shape::Cylinder => Solid::rod($thick, $length),
             Shape::Sphere => Solid::ellipsoid($this->thickness, $this->thickness, $this->thickness),
         };
     }

@@ -14,16 +14,15 @@ enum Surface: string
     case Wet = 'wet';
 
     /**
-     * Share of the surface that evaporates as if it were water. Patted dry: chosen once so that a joint, a grilled steak and thin
-     * skirt come out at their customary times (common practice, no source; tests/Core/Advice/CustomaryTimesTest). Hours uncovered in the
-     * fridge, or straight from its bag: from the ends of the range that customary times allow, no source.
+     * Share of the surface that evaporates as if it were water. Patted dry: fitted (bin/calibrate). Hours uncovered in the fridge, or
+     * straight from its bag: from the ends of the range that customary times allow, no source.
      */
     public function wetness(): float
     {
         return match ($this) {
-            self::Dried => 0.2,
+            self::Dried => 0.3,
             self::Patted => Moisture::OF_MEAT,
-            self::Wet => 0.8,
+            self::Wet => 0.9,
         };
     }
 }

@@ -24,7 +24,7 @@ final readonly class DryHeat
     /** Fat and skin baste what is flat. Common practice, no source. */
     private const CRACKLING_FROM_MM = 35.0;
 
-    private const FINISHES_IN_OVEN_FROM_MM = 30.0;
+    private const FINISHES_IN_OVEN_FROM_MM = 25.0;
 
     private const PAN_UP_TO_G = 1000.0;
 
@@ -92,7 +92,7 @@ final readonly class DryHeat
     public static function searThenOven(Traits $is): Argument
     {
         return self::slow($is)
-            ->forbids($is->cut->build->thickestMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', [
+            ->forbids($is->atMostMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', [
                 'least_mm' => self::FINISHES_IN_OVEN_FROM_MM,
             ])
             ->forbids($is->isMinced, 'minced_once')
@@ -106,7 +106,7 @@ final readonly class DryHeat
     public static function ovenThenSear(Traits $is): Argument
     {
         return self::slow($is)
-            ->forbids($is->cut->build->thickestMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', [
+            ->forbids($is->atMostMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', [
                 'least_mm' => self::FINISHES_IN_OVEN_FROM_MM,
             ])
             ->forbids($is->isMinced, 'minced_once')

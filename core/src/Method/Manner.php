@@ -10,12 +10,14 @@ final readonly class Manner
     /**
      * @param  bool  $turnsOnce  turned once, half-way, and not again and again
      * @param  float|null  $turnEveryS  when that is; null until it was found
+     * @param  bool  $isWrapped  wrapped when what is smoked stops warming, or left bare to the end
+     * @param  bool|null  $isCovered  under a lid or hood, or not; null: as is usual for it
      * @param  bool  $restsLong  twice as long and covered, not short and open
      */
-    public function __construct(public bool $turnsOnce = false, public ?float $turnEveryS = null, public bool $restsLong = false) {}
+    public function __construct(public bool $turnsOnce = false, public ?float $turnEveryS = null, public bool $restsLong = false, public ?bool $isCovered = null, public bool $isWrapped = true) {}
 
     public function turningEvery(float $seconds): self
     {
-        return new self($this->turnsOnce, $seconds, $this->restsLong);
+        return new self($this->turnsOnce, $seconds, $this->restsLong, $this->isCovered, $this->isWrapped);
     }
 }

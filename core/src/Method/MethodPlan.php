@@ -15,6 +15,7 @@ final readonly class MethodPlan
      * @param  list<Stage>  $after  resting last, where there is any
      * @param  array<string, float>  $surfaceC  setting of the fire for each stage by name, °C
      * @param  float  $endShare  how much of what the faces of a piece meet in the open stage its rim and ends do
+     * @param  float  $leastS  the open stage lasts no less: batter has to colour
      */
     public function __construct(
         public array $before,
@@ -23,6 +24,7 @@ final readonly class MethodPlan
         public float $preheatS,
         public array $surfaceC,
         public float $endShare = 1.0,
+        public float $leastS = 0.0,
     ) {}
 
     public function restS(): float
@@ -35,12 +37,12 @@ final readonly class MethodPlan
     /** The stages with the open one ended at a time of its own. */
     public function endingAfter(float $openS): self
     {
-        return new self($this->before, $this->open->endingAfter($openS), $this->after, $this->preheatS, $this->surfaceC, $this->endShare);
+        return new self($this->before, $this->open->endingAfter($openS), $this->after, $this->preheatS, $this->surfaceC, $this->endShare, $this->leastS);
     }
 
     public function endingAtCore(float $coreC): self
     {
-        return new self($this->before, $this->open->endingAtCore($coreC), $this->after, $this->preheatS, $this->surfaceC, $this->endShare);
+        return new self($this->before, $this->open->endingAtCore($coreC), $this->after, $this->preheatS, $this->surfaceC, $this->endShare, $this->leastS);
     }
 
     /** The same plan turned half as often: half the work for the march, a few per cent longer on the fire. For rough work. */
@@ -56,13 +58,14 @@ final readonly class MethodPlan
             $this->preheatS,
             $this->surfaceC,
             $this->endShare,
+            $this->leastS,
         );
     }
 
     /** What is left of it once the stages before the open one are over. */
     public function withoutBefore(): self
     {
-        return new self([], $this->open, $this->after, $this->preheatS, $this->surfaceC, $this->endShare);
+        return new self([], $this->open, $this->after, $this->preheatS, $this->surfaceC, $this->endShare, $this->leastS);
     }
 
     /** @return list<Stage> */

@@ -23,12 +23,10 @@ final readonly class MethodTable
         return $this->record->record('methods')->record($method->value)->number($figure);
     }
 
-    /** Turning often, because it cooks more evenly than once; thin pieces twice as often. */
+    /** Turning often, because it cooks more evenly than once; the thinner the piece, the oftener. */
     public function turnEveryS(Method $method, float $thicknessMm): float
     {
-        $usualS = $this->figure($method, 'turn_every_s');
-
-        return $thicknessMm < $this->record->number('thin_below_mm') ? min($usualS, $this->record->number('thin_turn_every_s')) : $usualS;
+        return round(min($this->figure($method, 'turn_every_s'), $thicknessMm * $this->record->number('turn_s_per_mm')));
     }
 
     /** Rest in proportion to thickness, within bounds; 0 for methods after which nothing carries over. */
@@ -49,7 +47,21 @@ final readonly class MethodTable
         $share = ($thickness->toMillimetres() - $oven->number('thin_mm')) / ($oven->number('thick_mm') - $oven->number('thin_mm'));
         $share = $isUntilTender ? 1.0 : max(0.0, min(1.0, $share));
 
-        return round($oven->number('thin_c') + $share * ($oven->number('thick_c') - $oven->number('thin_c')));
+        $c = $oven->number('thin_c') + $share * ($oven->number('thick_c') - $oven->number('thin_c'));
+
+        return 5.0 * round($c / 5.0); // as ovens are marked
+    }
+
+    /** From the fire to the fork, s. Common practice, no source. */
+    public function platedS(): float
+    {
+        return $this->record->number('plated_s');
+    }
+
+    /** However soon the core is there, s: until a batter or crumb has coloured. Common practice, no source. */
+    public function leastS(Method $method): float
+    {
+        return $this->record->record('methods')->record($method->value)->numberOr('least_s', 0.0);
     }
 
     /** Longer than this nobody cooks so, s. Common practice, no source. */

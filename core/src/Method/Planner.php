@@ -23,6 +23,12 @@ final readonly class Planner
 {
     public const HOLD = 'hold';
 
+    /** The stages in which nothing heats it. */
+    public const RESTS = ['rest', 'rest_before_sear', self::PLATED];
+
+    /** On a warm plate, on its way to the table. */
+    public const PLATED = 'plated';
+
     private const BOILING_C = 100.0;
 
     /** The long school rests so many times the short. Common practice, no source. */
@@ -41,14 +47,39 @@ final readonly class Planner
         $appliance = $this->kitchen->appliance($method->appliances()[0], $fires);
         $usualC = match ($method) {
             Method::WaterBath, Method::BathThenSear => round(($targetC + $this->methods->figure($method, 'above_target_k')) * 2.0) / 2.0,
-            Method::OvenThenSear => $this->methods->figure($method, 'oven_default_c'),
+            Method::OvenThenSear => $this->lowOvenC($targetC),
+            Method::Pan, Method::Grill => $fires->level === null
+                ? $this->gentler($method, $appliance->usualC(null), $size)
+                : $appliance->usualC($fires->level),
             Method::OvenRoast => $this->methods->ovenC($size->thickness, Until::isTender($cut, $method))
                 + $appliance->usualC(null) - $this->kitchen->appliance(ApplianceKind::Oven)->defaultC,
+            Method::Smoke => match (true) {
+                $cut->isFish() => $this->methods->figure($method, 'fish_c'),
+                $cut->isBird() => $this->methods->figure($method, 'bird_c'),
+                default => $appliance->usualC($fires->level),
+            },
             Method::Braise, Method::Poach, Method::Parcel, Method::SearThenOven => $this->methods->figure($method, 'heat_default_c'),
             default => $appliance->usualC($fires->level),
         };
 
         return $usualC < $appliance->coolestC || $usualC > $appliance->hottestC ? $appliance->defaultC : $usualC;
+    }
+
+    /** As low as it can be and still get there: the further it is to be done, the hotter. Common practice, no source. */
+    private function lowOvenC(float $targetC): float
+    {
+        $method = Method::OvenThenSear;
+        $overK = max(0.0, $targetC - $this->methods->figure($method, 'pink_c'));
+
+        return 5.0 * round(($this->methods->figure($method, 'oven_default_c') + $this->methods->figure($method, 'hotter_by') * $overK) / 5.0);
+    }
+
+    /** A thick piece browns slowly, or its outside is done long before its inside. Common practice, no source. */
+    private function gentler(Method $method, float $usualC, Size $size): float
+    {
+        $overMm = $size->thickness->toMillimetres() - $this->methods->figure($method, 'gentler_from_mm');
+
+        return 5.0 * round(($usualC - max(0.0, min($this->methods->figure($method, 'gentler_most_k'), $overMm))) / 5.0);
     }
 
     public function hottestC(Method $method, Fires $fires): float
@@ -71,10 +102,7 @@ final readonly class Planner
                     $setting,
                     $this->upper($cut, $size, $method, $setting),
                 );
-        $resting = $this->kitchen->restingFace($method->restsCovered() || $setting->manner->restsLong);
-        $restS = $this->methods->restS($method, $size->thickness->toMillimetres()) * ($setting->manner->restsLong ? self::LONG_REST : 1.0);
-        $isUnderPressure = $method === Method::Braise && $setting->heatC > self::BOILING_C;
-        $rest = $restS > 0.0 ? [new Stage('rest', $resting, $resting, $restS, beginsVented: $isUnderPressure)] : [];
+        $rest = $this->rest($cut, $size, $method, $setting);
         $panC = $this->kitchen->appliance(ApplianceKind::Pan, $setting->fires)->defaultC;
         $before = match (true) {
             in_array($method, [Method::SearThenOven, Method::Braise], true) => [
@@ -83,17 +111,24 @@ final readonly class Planner
             $this->startsOnSkin($cut, $method) => [
                 new Stage('skin_side', $main, $above, null, $this->turnsAtC($cut, $size, $method, $setting->targetC)),
             ],
+            $method === Method::Steam => [$this->comingBack($size, $setting)],
+            $this->isWrapped($cut, $method, $setting) => [
+                new Stage('smoke', $main, $main, null, $this->methods->figure($method, 'wrapped_at_c')),
+            ],
             $method === Method::Spit => [$this->farFromFire($cut, $size, $method, $setting)],
             default => [],
         };
         $open = match ($method) {
             Method::Pan, Method::Grill, Method::Broil, Method::StirFry => $this->startsOnSkin($cut, $method)
-                ? $this->fleshSide($method, $setting, $main)
+                ? $this->fleshSide($cut, $method, $setting, $main)
                 : $this->turned($cut, $size, $method, $setting, $main),
             Method::SearThenOven => new Stage('oven', $main, $this->underneath($cut, $size, $setting) ?? $main, null),
             Method::OvenRoast, Method::OvenThenSear => new Stage('oven', $main, $main, null),
             Method::WaterBath, Method::BathThenSear => new Stage('bath', $main, $main, null),
-            Method::Braise, Method::Poach, Method::Steam, Method::Parcel, Method::DeepFry, Method::Smoke, Method::Spit => new Stage(
+            Method::Smoke => $this->isWrapped($cut, $method, $setting)
+                ? $this->wrapped($setting)
+                : new Stage($method->value, $main, $main, null),
+            Method::Braise, Method::Poach, Method::Steam, Method::Parcel, Method::DeepFry, Method::Spit => new Stage(
                 $method->value,
                 $main,
                 $main,
@@ -102,11 +137,12 @@ final readonly class Planner
         };
         $hold = $method->canHold() && $setting->holdS > 0.0 ? [new Stage(self::HOLD, $main, $main, $setting->holdS)] : [];
         $after = match (true) {
-            in_array($method, [Method::OvenThenSear, Method::BathThenSear], true) => [
-                ...$hold,
+            $method === Method::OvenThenSear => [
+                ...array_map(static fn (Stage $stage): Stage => $stage->named('rest_before_sear'), $rest),
                 $this->sear($cut, $size, $method, $panC, $setting, $above),
-                ...$rest,
+                ...array_map(fn (Stage $stage): Stage => $stage->endingAfter($this->methods->figure($method, 'stands_s')), $rest),
             ],
+            $method === Method::BathThenSear => [...$hold, $this->sear($cut, $size, $method, $panC, $setting, $above), ...$rest],
             default => [...$hold, ...$rest],
         };
         $surfaceC = [$open->name => $setting->heatC, self::HOLD => $setting->heatC, 'skin_side' => $setting->heatC, 'sear' => $panC];
@@ -114,7 +150,34 @@ final readonly class Planner
             $surfaceC['spit_far'] = $this->farC($method, $setting);
         }
 
-        return new MethodPlan($before, $open, $after, $first->preheatS, $surfaceC, $first->endShare);
+        return new MethodPlan(
+            $before,
+            $open,
+            $after,
+            $first->preheatS,
+            $surfaceC,
+            $first->endShare,
+            $this->methods->leastS($method),
+        );
+    }
+
+    /**
+     * What would go cold or limp before it had rested is served at once; on its way to the table it still goes on cooking. Common
+     * practice, no source.
+     *
+     * @return list<Stage>
+     */
+    private function rest(Cut $cut, Size $size, Method $method, Setting $setting): array
+    {
+        $resting = $this->kitchen->restingFace($method->restsCovered() || $setting->manner->restsLong);
+        $isServedAtOnce = $cut->isFish() || in_array($cut->form, [Form::Organ, Form::Dice, Form::Thin], true);
+        if ($isServedAtOnce && ! Until::isTender($cut, $method)) {
+            return $method->canHold() ? [] : [new Stage(self::PLATED, $resting, $resting, $this->methods->platedS())];
+        }
+        $restS = $this->methods->restS($method, $size->thickness->toMillimetres()) * ($setting->manner->restsLong ? self::LONG_REST : 1.0);
+        $isUnderPressure = $method === Method::Braise && $setting->heatC > self::BOILING_C;
+
+        return $restS > 0.0 ? [new Stage('rest', $resting, $resting, $restS, beginsVented: $isUnderPressure)] : [];
     }
 
     /** Fish and bird pieces with their skin stay on it nearly all the time; the other side only sees the pan. */
@@ -127,19 +190,14 @@ final readonly class Planner
             ($cut->isFish() || $cut->isBird());
     }
 
-    /** What is thick and cooked through gets a lid, and what is thick and round a hood: open to the air the upper side stays too cool. */
-    private function isCovered(Cut $cut, Size $size, Method $method, Setting $setting): bool
+    /** As it is wanted; else birds, which are cooked through, get a lid or a hood, and round pieces a hood: the fire is on one side only. */
+    private function isCovered(Cut $cut, Method $method, Setting $setting): bool
     {
         if ($method !== Method::Pan && $method !== Method::Grill) {
             return false;
         }
-        $isThrough =
-            $setting->targetC >= $this->methods->figure($method, 'lid_from_c') &&
-            $size->thickness->toMillimetres() >= $this->methods->figure($method, 'lid_from_mm');
-
-        return $method === Method::Pan
-            ? $isThrough && $cut->foodClass !== FoodClass::Minced
-            : $isThrough || ($cut->build->isRound() && $size->thickness->toMillimetres() >= $this->methods->figure($method, 'hood_round_from_mm'));
+        return $setting->manner->isCovered
+            ?? ($cut->isBird() || ($method === Method::Grill && $cut->build->isRound()));
     }
 
     /** What the upper side meets while the lower one is on the fire. */
@@ -147,7 +205,7 @@ final readonly class Planner
     {
         return match (true) {
             $method === Method::Broil => $this->kitchen->underBroiler(),
-            ! $this->isCovered($cut, $size, $method, $setting) => $this->kitchen->aboveFire(),
+            ! $this->isCovered($cut, $method, $setting) => $this->kitchen->aboveFire(),
             $method === Method::Grill => $this->kitchen->underHood($setting->heatC),
             default => $this->kitchen->underLid(),
         };
@@ -156,7 +214,7 @@ final readonly class Planner
     /** A flat piece is turned; a round one is rolled without pause. */
     private function turned(Cut $cut, Size $size, Method $method, Setting $setting, Face $fire): Stage
     {
-        $name = $method->value.($this->isCovered($cut, $size, $method, $setting) ? '_covered' : '');
+        $name = $method->value.($this->isCovered($cut, $method, $setting) ? '_covered' : '');
 
         return $cut->build->shape === Shape::Slab
             ? new Stage(
@@ -185,9 +243,9 @@ final readonly class Planner
     }
 
     /** With the skin up the piece cools from above: what is cooked through gets a lid. */
-    private function fleshSide(Method $method, Setting $setting, Face $pan): Stage
+    private function fleshSide(Cut $cut, Method $method, Setting $setting, Face $pan): Stage
     {
-        return $setting->targetC >= $this->methods->figure($method, 'lid_from_c')
+        return $this->isCovered($cut, $method, $setting)
             ? new Stage('flesh_side_covered', $this->kitchen->underLid(), $pan, null)
             : new Stage('flesh_side', $this->kitchen->aboveSkin(), $pan, null);
     }
@@ -221,6 +279,28 @@ final readonly class Planner
             $size->thickness->toMillimetres() * $this->methods->figure($method, 'far_s_per_mm'),
             $setting->targetC - $this->methods->figure($method, 'far_until_k'),
         );
+    }
+
+    /** What is smoked until it is tender stops warming while it dries; most wrap it then. */
+    private function isWrapped(Cut $cut, Method $method, Setting $setting): bool
+    {
+        return $method === Method::Smoke && $setting->manner->isWrapped && Until::isTender($cut, $method);
+    }
+
+    private function wrapped(Setting $setting): Stage
+    {
+        $parcel = $this->kitchen->parcelFace($setting->heatC, $setting->strength);
+
+        return new Stage('smoke_wrapped', $parcel, $parcel, null);
+    }
+
+    /** What is put in cold takes the steam away until the water boils again, the longer the more of it there is. */
+    private function comingBack(Size $size, Setting $setting): Stage
+    {
+        $face = $this->kitchen->comingBack();
+        $kg = ($size->mass->toGrams() * max(1, $setting->pieces)) / 1000.0;
+
+        return new Stage('steam_comes_back', $face, $face, max(1.0, $kg * $this->methods->figure(Method::Steam, 'comes_back_s_kg')));
     }
 
     private function farC(Method $method, Setting $setting): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Method;
 
 use Nessmark\Meat\Cut;
+use Nessmark\Quantity\Length;
 
 /**
  * Which ways of cooking suit a cut, and why. Follows from what the cut is like; a cut that goes its own way says so in the
@@ -16,15 +17,16 @@ final readonly class Suitability
 
     private const LONG = [Method::OvenRoast, Method::Braise, Method::Parcel, Method::Smoke];
 
-    public function judge(Cut $cut, Method $method): MethodFit
+    /** @param  Length|null  $thickness  as asked for; null: as it is usually cut */
+    public function judge(Cut $cut, Method $method, ?Length $thickness = null): MethodFit
     {
-        return $this->of(new Traits($cut), $method);
+        return $this->of(new Traits($cut, $thickness), $method);
     }
 
     /** @return list<MethodFit> every method, the best first; equals stay in the order of the methods */
-    public function all(Cut $cut): array
+    public function all(Cut $cut, ?Length $thickness = null): array
     {
-        $is = new Traits($cut);
+        $is = new Traits($cut, $thickness);
         $fits = array_map(fn (Method $method): MethodFit => $this->of($is, $method), Method::cases());
         usort($fits, static fn (MethodFit $a, MethodFit $b): int => $a->fit->rank() <=> $b->fit->rank());
 
@@ -38,10 +40,10 @@ final readonly class Suitability
      *
      * @return list<Method>
      */
-    public function offered(Cut $cut): array
+    public function offered(Cut $cut, ?Length $thickness = null): array
     {
         $isCookedLong = (new Traits($cut))->isCookedLong;
-        $offered = array_filter($this->all($cut), fn (MethodFit $fit): bool => $this->isOffered($cut, $fit, $isCookedLong));
+        $offered = array_filter($this->all($cut, $thickness), fn (MethodFit $fit): bool => $this->isOffered($cut, $fit, $isCookedLong));
 
         return array_values(array_map(static fn (MethodFit $fit): Method => $fit->method, $offered));
     }

@@ -8,6 +8,7 @@ use Nessmark\Meat\Cut;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Meat\Form;
 use Nessmark\Meat\Grain;
+use Nessmark\Quantity\Length;
 
 /**
  * What a cut is like, as the rules of suitability see it. The bounds are common practice at the counter, no published source;
@@ -74,11 +75,16 @@ final readonly class Traits
     /** Sold to be cooked until it gives way, not to a doneness. */
     public bool $isCookedLong;
 
+    /** As thick as asked for, or as it usually is. */
     public float $mm;
 
-    public function __construct(public Cut $cut)
+    /** As thick as asked for, or as it may be cut. */
+    public float $atMostMm;
+
+    public function __construct(public Cut $cut, ?Length $thickness = null)
     {
-        $this->mm = $cut->build->typicalMm;
+        $this->mm = $thickness?->toMillimetres() ?? $cut->build->typicalMm;
+        $this->atMostMm = $thickness?->toMillimetres() ?? $cut->build->thickestMm;
         $this->isMinced = $cut->form === Form::Mince;
         $score = $this->isMinced ? 1.0 : $cut->tendernessScore();
         $this->isTender = $score <= self::TENDER;

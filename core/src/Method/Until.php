@@ -15,12 +15,17 @@ final readonly class Until
     /** The ways in which what is sold to be cooked long becomes tender. Common practice, no source. */
     private const LONG = [Method::Braise, Method::Parcel, Method::Smoke, Method::OvenRoast, Method::Spit];
 
+    /** The legs of fat birds are done when their fat has run out and their sinews give, not at the core of a breast, kg/kg. */
+    private const FAT_LEG = 0.25;
+
     private function __construct() {}
 
     /** No braise ends pink: whatever meat is in it is done when a fork goes in. */
     public static function isTender(Cut $cut, Method $method): bool
     {
-        return $cut->donenessFamily === self::LONG_COOKED
+        $isFatLeg = $cut->isBird() && $cut->form === Form::Leg && $cut->fatFraction() >= self::FAT_LEG;
+
+        return $cut->donenessFamily === self::LONG_COOKED || $isFatLeg
             ? in_array($method, self::LONG, true)
             : in_array($method, [Method::Braise, Method::Parcel], true) && ! $cut->isFish() && $cut->form !== Form::Mince;
     }

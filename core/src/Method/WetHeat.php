@@ -13,6 +13,8 @@ final readonly class WetHeat
 {
     private const BATH_UP_TO_MM = 100.0;
 
+    private const SEARED_AFTER_FROM_MM = 20.0;
+
     private const SKIN_SOFTENS_MM = 7.0;
 
     private const PARCEL_UP_TO_MM = 80.0;
@@ -42,6 +44,7 @@ final readonly class WetHeat
     {
         return self::bath($is)
             ->speaksFor(! $is->melts, 'bath_crust')
+            ->forbids($is->atMostMm < self::SEARED_AFTER_FROM_MM, 'too_thin_to_sear_after', ['least_mm' => self::SEARED_AFTER_FROM_MM])
             ->forbids($is->isFlaky || $is->cut->isFish(), 'falls_apart');
     }
 

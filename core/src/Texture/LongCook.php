@@ -20,6 +20,9 @@ use Nessmark\Method\Until;
 /** Cooking to a texture and not to a temperature: when the collagen at the core has turned far enough. */
 final readonly class LongCook
 {
+    /** Where most of it turns, °C: a piece that is followed until it is tender is matched there. */
+    public const FORMS_AT_C = 85.0;
+
     /** Nobody braises longer. */
     private const LONGEST_S = 57_600.0;
 
