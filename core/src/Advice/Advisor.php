@@ -55,6 +55,12 @@ final readonly class Advisor
 
     private const ONCE_CLOSE_K = 0.3;
 
+    /** A batter is as brown as it should be so much sooner or later. Common practice, no source. */
+    private const COLOUR_SHARE = 0.2;
+
+    /** So far past its minimum, no doubt about the fire counts any more, K. Ours. */
+    private const WELL_PAST_K = 8.0;
+
     private Planner $planner;
 
     private Judge $judge;
@@ -175,7 +181,12 @@ final readonly class Advisor
             $mark !== null
                 ? (new TextureSpread($this->planner, $this->texture))->of($plate, $cook->simulator->body, $setting, $mark, $cook->pull->openS)
                 : (new Spread($this->planner))->of($plate, $cook->simulator->body, $appliance, $setting, $delayedToC, $cook->pull->openS);
-        if ($goesByClock) {
+        $isByColour = $cook->pull->openS <= $cook->plan->leastS;
+        if ($isByColour) {
+            [$leastS, $mostS] = [(1.0 - self::COLOUR_SHARE) * $range->likelyS, (1.0 + self::COLOUR_SHARE) * $range->likelyS];
+            $range = new TimeRange($leastS, $range->likelyS, $mostS);
+        }
+        if ($goesByClock && ! ($isByColour && $cook->pull->coreC >= $officialC + self::WELL_PAST_K)) {
             // Nobody can measure this core, so it stays on for the long end of the range.
             $cook = $this->cook($plate, $targetC, true, $range->highS);
             $range = new TimeRange($range->highS, $range->highS, $range->highS);

@@ -37,7 +37,7 @@ final readonly class Spread
     /**
      * How far kitchens are off each other, and off this program, when all that is asked is alike: what bin/calibrate leaves, half of it.
      */
-    private const KITCHENS_SHARE = 0.1;
+    public const KITCHENS_SHARE = 0.1;
 
     /** Delays need no more than this, nor each turn followed: both move them by little against the spread itself. */
     private const CELLS = 31;

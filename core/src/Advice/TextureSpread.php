@@ -6,6 +6,7 @@ namespace Nessmark\Advice;
 
 use Nessmark\Heat\Body;
 use Nessmark\Meal\Plate;
+use Nessmark\Method\Method;
 use Nessmark\Method\Planner;
 use Nessmark\Method\PullNotFound;
 use Nessmark\Method\Setting;
@@ -26,6 +27,9 @@ final readonly class TextureSpread
 
     private const SIMMER_K = 2.0;
 
+    /** The same of an oven or a smoker. */
+    private const OVEN_K = 8.0;
+
     private const CELLS = 31;
 
     private const TOLERANCE_K = 0.05;
@@ -38,17 +42,18 @@ final readonly class TextureSpread
         $mm = $plate->piece->size->thickness->toMillimetres();
         $stepMm = max(1.0, self::THICKNESS_SHARE * $mm);
         $spread = $this->texture->spread();
+        $offK = $plate->way->method === Method::Braise ? self::SIMMER_K : self::OVEN_K;
         $base = $this->seconds($plate, $body, $mm, $setting, 1.0, $mark) ?? $likelyS;
         $thicker = ($this->seconds($plate, $body, $mm + $stepMm, $setting, 1.0, $mark) ?? 1.5 * $base) - $base;
-        $weaker = ($this->seconds($plate, $body, $mm, $setting->at($setting->heatC - self::SIMMER_K), 1.0, $mark) ?? 1.5 * $base) - $base;
+        $weaker = ($this->seconds($plate, $body, $mm, $setting->at($setting->heatC - $offK), 1.0, $mark) ?? 1.5 * $base) - $base;
         $tougher = ($this->seconds($plate, $body, $mm, $setting, 1.0 - $spread, $mark) ?? 1.5 * $base) - $base;
-        $offS = sqrt($thicker ** 2 + $weaker ** 2 + $tougher ** 2);
+        $offS = sqrt($thicker ** 2 + $weaker ** 2 + $tougher ** 2 + (Spread::KITCHENS_SHARE * $likelyS) ** 2);
 
         return [
             new TimeRange(max(0.5 * $likelyS, $likelyS - $offS), $likelyS, $likelyS + $offS),
             [
                 new Effect(Doubtful::Collagen, round(-100.0 * $spread), 'percent', round($tougher, 1)),
-                new Effect(Doubtful::Fire, -self::SIMMER_K, 'K', round($weaker, 1)),
+                new Effect(Doubtful::Fire, -$offK, 'K', round($weaker, 1)),
                 new Effect(Doubtful::Thickness, 1.0, 'mm', round($thicker / $stepMm, 1)),
             ],
         ];
@@ -68,13 +73,13 @@ final readonly class TextureSpread
             self::TOLERANCE_K,
         );
         try {
-            return $this->texture->openSeconds(
+            return array_sum($this->texture->seconds(
                 $piece->simulator,
                 $piece->start,
                 $plan,
                 $this->texture->melting($plate->piece->cut)->times($rate),
                 $mark,
-            );
+            ));
         } catch (PullNotFound) {
             return null;
         }

@@ -27,11 +27,12 @@ final readonly class MethodPlan
         public float $leastS = 0.0,
     ) {}
 
+    /** Off the heat at the end, resting or on its plate, s. */
     public function restS(): float
     {
         $last = $this->after === [] ? null : $this->after[count($this->after) - 1];
 
-        return $last !== null && $last->name === 'rest' ? $last->durationS ?? 0.0 : 0.0;
+        return $last !== null && in_array($last->name, Planner::RESTS, true) ? $last->durationS ?? 0.0 : 0.0;
     }
 
     /** The stages with the open one ended at a time of its own. */

@@ -70,6 +70,16 @@ final readonly class LongCook
      */
     public function openSeconds(Simulator $simulator, Snapshot $start, MethodPlan $plan, Melting $melting, float $mark): float
     {
+        return $this->seconds($simulator, $start, $plan, $melting, $mark)[1];
+    }
+
+    /**
+     * @return array{float, float} length of what comes before the open stage, and of that stage, s
+     *
+     * @throws PullNotFound if the collagen never turns so far
+     */
+    public function seconds(Simulator $simulator, Snapshot $start, MethodPlan $plan, Melting $melting, float $mark): array
+    {
         $before = $simulator->run($start, $plan->before);
         $from = $before === [] ? $start : $before[count($before) - 1]->end;
         $trace = new MeltTrace($simulator->grid, $simulator->body->coreAtM, $melting, $mark);
@@ -78,7 +88,7 @@ final readonly class LongCook
             throw PullNotFound::neverReached($melting->fromC, $plan->holdsCoreAtC());
         }
 
-        return $trace->reachedAtS - $from->timeS;
+        return [$from->timeS - $start->timeS, $trace->reachedAtS - $from->timeS];
     }
 
     /** @return list<string> */
