@@ -141,7 +141,7 @@ final readonly class Sweep
         );
         $say(! $isTender && $ticket['peak_core_c'] < $ticket['target']['core_c'] - 1.0, "ends at {$ticket['peak_core_c']}");
         $amounts = $ticket['amounts'];
-        $say($amounts['pieces'] !== null && $amounts['pieces'] * $amounts['piece_g'] !== $amounts['raw_g']
+        $say($amounts['pieces'] !== null && $amounts['raw_g'] !== $amounts['pieces'] * $amounts['piece_g']
             && abs($amounts['pieces'] * $amounts['piece_g'] - $amounts['raw_g']) > $amounts['pieces'], 'pieces and weight differ');
         $said = array_column(array_column($ticket['timeline'], 'do'), 'key');
         $say($cut->covering->bone === 'shell' && in_array('do.dry', $said, true), 'shells are patted dry');

@@ -30,6 +30,9 @@ final readonly class Portions
 
     private const WEIGHT_STEP_G = 10.0;
 
+    /** Racks lighter than this are sold as they grew; from heavier ones so many bones are cut. Common practice, no source. */
+    private const RACK_IS_CUT_FROM_G = 2000.0;
+
     /** Two ribs stand, though they are thinner than they are high. Common practice, no source. */
     private const OF_A_ROUND = 0.6;
 
@@ -129,6 +132,7 @@ final readonly class Portions
             return $this->cutOff($cut, $thickness, null, $needG, null);
         }
         $boneG = $cut->build->typicalG / $inRack;
+        $inRack = $cut->build->typicalG < self::RACK_IS_CUT_FROM_G ? $inRack : (int) floor($cut->build->heaviestG / $boneG);
         $bones = max(1, (int) ceil(max($needG / $boneG - self::SHORT_SHARE, self::OF_A_ROUND * $this->shortestG($cut, $thickness) / $boneG)));
         $racks = (int) ceil($bones / $inRack);
         $each = (int) ceil($bones / $racks);

@@ -31,8 +31,8 @@ final readonly class Spread
 
     private const START_K = 2.0;
 
-    /** How wet a surface is, is known to a factor; so far up. Common practice, no source. */
-    private const WETTER = 1.5;
+    /** How wet a surface is, is known to a quarter; so far up. Common practice, no source. */
+    private const WETTER = 1.25;
 
     /**
      * How far kitchens are off each other, and off this program, when all that is asked is alike: what bin/calibrate leaves, half of it.

@@ -43,7 +43,7 @@ final readonly class Timeline
                     'sear_c' => $cook->plan->surfaceC['sear'],
                 ]),
             ),
-            self::line($onHeatAt, $firstS - self::DRY_BEFORE_S, new Phrase($plate->way->method->isInBath() ? 'do.bag' : 'do.dry')),
+            self::line($onHeatAt, $firstS - self::DRY_BEFORE_S, new Phrase(Handling::prepare($plate))),
         ];
         if ($cook->plan->preheatS < self::DRY_BEFORE_S) {
             // thin metal is hot sooner than the meat is dried
@@ -86,14 +86,14 @@ final readonly class Timeline
                     $isByFork
                         ? new Phrase('do.pull_by_fork')
                         : ($cook->evidence->canProbe
-                            ? new Phrase('do.pull', ['pull_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1)])
-                            : new Phrase('do.pull_by_time')),
+                            ? new Phrase(Handling::probe($plate->piece->cut), ['pull_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1)])
+                            : new Phrase(Handling::sign($plate->piece->cut, $plate->way->method))),
                     null,
                     $open->plus($beforeS),
                 );
             }
         }
-        $lines[] = self::line($onHeatAt, $atS, new Phrase("do.slice_{$plate->piece->cut->slice}"));
+        $lines[] = self::line($onHeatAt, $atS, new Phrase(Handling::serve($plate->piece->cut)));
         foreach ($otherPieces as [$pieceS, $do]) {
             $lines[] = self::line($onHeatAt, $pieceS, $do);
         }
@@ -116,7 +116,7 @@ final readonly class Timeline
         if ($stage->name === 'rest' && ($plate->way->method->restsCovered() || $plate->way->manner->restsLong)) {
             return $plate->way->method->restsCovered() ? 'do.rest_covered' : 'do.rest_long';
         }
-        if ($stage->name === 'rest' && $plate->piece->cut->covering->hasSkin && ! $plate->piece->cut->build->isRound()) {
+        if ($stage->name === 'rest' && Handling::hasCrispSide($plate)) {
             return 'do.rest_skin';
         }
         if ($stage->name === 'oven' && $plate->way->method === Method::SearThenOven && ! $plate->piece->cut->build->isRound()) {

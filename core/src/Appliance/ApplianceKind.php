@@ -17,4 +17,5 @@ enum ApplianceKind: string
     case Spit = 'spit';
     case Broiler = 'broiler';
     case Wok = 'wok';
+    case AirFryer = 'air_fryer';
 }

@@ -49,17 +49,16 @@ final readonly class CalibrationReport
                 $columns[$i][] = $slope;
             }
         }
-        $dot = static fn (array $a, array $b): float => array_sum(array_map(static fn (float $x, float $y): float => $x * $y, $a, $b));
         $lines = '';
         foreach ($columns as $i => $a) {
             $name = $this->calibration->constants[$i]->path;
-            if (sqrt($dot($a, $a)) < self::UNSEEN) {
+            if (sqrt(self::dot($a, $a)) < self::UNSEEN) {
                 $lines .= "- {$name}: the data say next to nothing of it\n";
 
                 continue;
             }
             foreach (array_slice($columns, $i + 1, null, true) as $k => $b) {
-                $cosine = $dot($a, $b) / max(1e-9, sqrt($dot($a, $a) * $dot($b, $b)));
+                $cosine = self::dot($a, $b) / max(1e-9, sqrt(self::dot($a, $a) * self::dot($b, $b)));
                 if (abs($cosine) > self::ALIKE) {
                     $lines .= sprintf("- %s and %s cannot be told apart (%.2f)\n", $name, $this->calibration->constants[$k]->path, $cosine);
                 }
@@ -69,6 +68,20 @@ final readonly class CalibrationReport
         return $lines;
     }
 
+    /**
+     * @param  array<int, float>  $a
+     * @param  array<int, float>  $b
+     */
+    private static function dot(array $a, array $b): float
+    {
+        $sum = 0.0;
+        foreach ($a as $i => $x) {
+            $sum += $x * $b[$i];
+        }
+
+        return $sum;
+    }
+
     /** @param  list<float>  $shares */
     private function rows(array $shares): string
     {
@@ -76,10 +89,7 @@ final readonly class CalibrationReport
         $lines = '';
         $byWay = [];
         foreach ($this->known as $i => $row) {
-            $lines .= sprintf("| %s | %s | %s | %s | %.4g–%.4g %s | %s | %s |\n", $row->cut, $row->method->value, $row->word ?? "{$row->targetC} °C",
-                $row->thicknessMm === null ? "{$row->pieceG} g" : "{$row->thicknessMm} mm", $row->low, $row->high,
-                $row->what === Known::RISE_K ? 'K' : 'min', $values[$i] === null ? 'never' : sprintf('%.1f', $values[$i]),
-                $values[$i] === null || $row->what === Known::RISE_K ? '' : sprintf('%.2f', $values[$i] / $row->middle()));
+            $lines .= self::row($row, $values[$i]);
             if ($row->what === Known::MINUTES) {
                 $byWay[$row->method->value][] = $values[$i] === null ? 9.9 : $values[$i] / $row->middle();
             }
@@ -93,7 +103,23 @@ final readonly class CalibrationReport
         return $head."\n| cut | way | done | size | known | ours | ratio |\n|---|---|---|---|---|---|---|\n".$lines;
     }
 
-    /** @param  non-empty-list<float>  $ratios */
+    private static function row(Known $row, ?float $value): string
+    {
+        return sprintf(
+            "| %s | %s | %s | %s | %.4g–%.4g %s | %s | %s |\n",
+            $row->cut,
+            $row->method->value,
+            $row->word ?? "{$row->targetC} °C",
+            $row->thicknessMm === null ? "{$row->pieceG} g" : "{$row->thicknessMm} mm",
+            $row->low,
+            $row->high,
+            $row->what === Known::RISE_K ? 'K' : 'min',
+            $value === null ? 'never' : sprintf('%.1f', $value),
+            $value === null || $row->what === Known::RISE_K ? '' : sprintf('%.2f', $value / $row->middle()),
+        );
+    }
+
+    /** @param  list<float>  $ratios */
     private static function line(string $name, array $ratios): string
     {
         sort($ratios);

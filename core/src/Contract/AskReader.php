@@ -87,7 +87,7 @@ final readonly class AskReader
         $each = $this->each($in, $cut, $thicknessMm);
         $pieces = $in->has('pieces') ? $in->wholeNumber('pieces', 1, self::MOST_PIECES) : null;
         $thinMm = $in->optionalNumber('thin_mm', self::THINNEST_MM, $thicknessMm ?? $cut->build->thickestMm, 'thin_end');
-        $method = $this->method($in, $cut, $thicknessMm, $house);
+        $method = $this->method($in, $cut, $thicknessMm ?? ($each === null ? null : $cut->build->thickness($each)->toMillimetres()), $house);
         $wanted = new Record($this->schools->asked($cut, $method, $house->schools), 'house');
         $fires = $this->fires($in, $method, $wanted);
         $surface = Surface::from(

@@ -65,6 +65,12 @@ final readonly class CatalogueReport
                     'typical' => $cut->build->typicalMm,
                     'max' => $cut->build->thickestMm,
                 ],
+                'weight_g' => [
+                    'low' => $cut->build->lightestG,
+                    'typical' => $cut->build->typicalG,
+                    'high' => $cut->build->heaviestG,
+                ],
+                'sold_by' => $cut->build->soldBy->value,
                 'methods' => array_map(static fn (Method $m): string => $m->value, $offered),
                 'doneness_family' => $cut->donenessFamily,
                 'default_doneness' => $cut->defaultDoneness,

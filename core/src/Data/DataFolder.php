@@ -34,7 +34,6 @@ final readonly class DataFolder
         }
         $at = $value;
 
-        
         return new self($this->path, [...$this->changed, $file => (array) $data]);
     }
 

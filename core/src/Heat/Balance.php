@@ -90,6 +90,10 @@ final readonly class Balance
         $slope = 10.0 * ($flux($celsius + 0.1) - $here);
         $atZero = $here - $slope * $celsius;
         $latent = Evaporation::latentHeatJKg($celsius);
+        if ($face->isSealed) {
+            // what boils off settles again: it takes the heat and leaves no water
+            return [$node, $latent * $slope * $area, -$latent * $atZero * $area, 0.0, 0.0];
+        }
 
         return [$node, $latent * $slope * $area, -$latent * $atZero * $area, $atZero * $area, $slope * $area];
     }

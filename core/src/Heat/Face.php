@@ -48,8 +48,7 @@ final readonly class Face
     }
 
     /**
-     * Wrapped: the air of the oven heats the wrapping, what is in it stays moist, and steam gets out only when it boils. None settles:
-     * there is no more in it than the piece gives.
+     * Wrapped: the air of the oven heats the wrapping, what is in it stays moist and gets no hotter than it boils.
      */
     public function sealed(): self
     {

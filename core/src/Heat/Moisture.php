@@ -10,7 +10,7 @@ final readonly class Moisture
     /**
      * Wetness of cut meat patted dry, in dry heat: fitted with the figures of the appliances (bin/calibrate).
      */
-    public const OF_MEAT = 0.66;
+    public const OF_MEAT = 0.65;
 
     /**
      * @param  list<float>  $waterKgM3  water in the raw body at each node

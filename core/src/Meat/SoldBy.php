@@ -45,6 +45,11 @@ enum SoldBy: string
         return $this === self::Piece || $this === self::Slice;
     }
 
+    public function isWeighedOut(): bool
+    {
+        return $this === self::Weight;
+    }
+
     /** Whether its weight says how thick it is. */
     public function growsAllRound(): bool
     {

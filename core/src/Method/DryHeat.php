@@ -24,6 +24,9 @@ final readonly class DryHeat
     /** Fat and skin baste what is flat. Common practice, no source. */
     private const CRACKLING_FROM_MM = 35.0;
 
+    /** In the hours until it is tender, what is smaller dries out in an open oven. */
+    private const UNTIL_TENDER_FROM_MM = 80.0;
+
     private const FINISHES_IN_OVEN_FROM_MM = 25.0;
 
     private const PAN_UP_TO_G = 1000.0;
@@ -33,6 +36,8 @@ final readonly class DryHeat
     private const BASTING_CAP_MM = 5.0;
 
     private const FRYER_UP_TO_MM = 30.0;
+
+    private const AIR_FRY_UP_TO_MM = 60.0;
 
     private const FRYER_FATTEST = 0.08;
 
@@ -86,13 +91,16 @@ final readonly class DryHeat
                 ['least_mm' => self::ROAST_SLAB_FROM_MM],
             )
             ->forbids($is->isMinced && ! $is->cut->build->isRound(), 'too_thin_to_roast', ['least_mm' => self::ROAST_SLAB_FROM_MM])
-            ->forbids($is->isInShell, 'in_shell');
+            ->forbids($is->isInShell, 'in_shell')
+            ->forbids($is->isCookedLong && $is->mm < self::UNTIL_TENDER_FROM_MM && ! $is->cut->covering->hasSkin, 'too_small_until_tender', [
+                'least_mm' => self::UNTIL_TENDER_FROM_MM,
+            ]);
     }
 
     public static function searThenOven(Traits $is): Argument
     {
         return self::slow($is)
-            ->forbids($is->atMostMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', [
+            ->forbids($is->mm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', [
                 'least_mm' => self::FINISHES_IN_OVEN_FROM_MM,
             ])
             ->forbids($is->isMinced, 'minced_once')
@@ -106,7 +114,7 @@ final readonly class DryHeat
     public static function ovenThenSear(Traits $is): Argument
     {
         return self::slow($is)
-            ->forbids($is->atMostMm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', [
+            ->forbids($is->mm < self::FINISHES_IN_OVEN_FROM_MM, 'too_thin_for_oven', [
                 'least_mm' => self::FINISHES_IN_OVEN_FROM_MM,
             ])
             ->forbids($is->isMinced, 'minced_once')
@@ -153,6 +161,22 @@ final readonly class DryHeat
             ->forbids($is->isSlabOver(self::FRYER_UP_TO_MM), 'too_thick', ['most_mm' => self::FRYER_UP_TO_MM])
             ->forbids($is->isTough || $is->isGristle || $is->melts, 'tough')
             ->forbids($is->cut->build->isRound(), 'too_thick', ['most_mm' => self::FRYER_UP_TO_MM]);
+    }
+
+    /** A small, fierce fan oven: what is small, or has skin or fat to crisp. */
+    public static function airFry(Traits $is): Argument
+    {
+        $isBirdPart = $is->cut->isBird() && ! $is->isWhole && ! $is->isMinced;
+        $isFishPart = $is->cut->isFish() && ! $is->isWhole && ! $is->isInShell && ! $is->isGristle;
+
+        return (new Argument())
+            ->speaksFor($isBirdPart, 'air_fry_bird')
+            ->speaksFor($isFishPart, 'air_fry_fish')
+            ->speaksFor($is->isMinced, 'minced_through')
+            ->doubts($isBirdPart && ! $is->cut->covering->hasSkin, 'lean_dry')
+            ->doubts($isFishPart && $is->isFlaky, 'falls_apart')
+            ->forbids($is->mm > self::AIR_FRY_UP_TO_MM, 'too_thick', ['most_mm' => self::AIR_FRY_UP_TO_MM])
+            ->forbids($is->isCookedLong || (! $isBirdPart && ! $isFishPart && ! $is->isMinced), 'air_fry_no');
     }
 
     /** Pan and grill alike: what must be tender, or made so by the knife. */

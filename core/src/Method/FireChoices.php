@@ -26,7 +26,8 @@ final readonly class FireChoices
         foreach ($method->appliances() as $kind) {
             $types = $kitchen->types($kind);
             $isAsked = match ($method) {
-                Method::Parcel, Method::Poach => false, // foil is the same in any oven, and nothing is poached under pressure
+                // foil and a lid are the same in any oven, and nothing is poached under pressure
+                Method::Parcel, Method::PotRoast, Method::Poach, Method::Simmer, Method::Confit => false,
                 default => count($types) > 1,
             };
             if ($isAsked && $types !== []) {

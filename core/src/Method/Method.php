@@ -25,17 +25,28 @@ enum Method: string
     case DeepFry = 'deep_fry';
     case Spit = 'spit';
     case Smoke = 'smoke';
+    case PotRoast = 'pot_roast';
+    case Simmer = 'simmer';
+    case Confit = 'confit';
+    case AirFry = 'air_fry';
 
     /** Whether a piece can be kept at its temperature where it is, to make a printed hold. */
     public function canHold(): bool
     {
-        return in_array($this, [self::WaterBath, self::BathThenSear, self::Poach, self::Steam], true);
+        return in_array($this, [self::WaterBath, self::BathThenSear, self::Poach, self::Steam, self::Simmer], true);
     }
 
     /** Whether water leaves the surface as it cooks, so that it matters how wet the piece goes on. */
     public function driesTheSurface(): bool
     {
-        return ! in_array($this, [self::WaterBath, self::BathThenSear, self::Braise, self::Parcel, self::Poach, self::Steam], true);
+        return ! in_array(
+            $this,
+            [
+                self::WaterBath, self::BathThenSear, self::Braise, self::Parcel, self::Poach, self::Steam, self::PotRoast, self::Simmer,
+                self::Confit,
+            ],
+            true,
+        );
     }
 
     /** Whether what is left to come after the open stage is counted on: water that holds a piece adds nothing, a sear after it does. */
@@ -59,7 +70,7 @@ enum Method: string
     /** Whether it rests where it cooked, in its own steam, and not on a rack. */
     public function restsCovered(): bool
     {
-        return in_array($this, [self::Braise, self::Parcel, self::Poach], true);
+        return in_array($this, [self::Braise, self::Parcel, self::Poach, self::PotRoast, self::Simmer, self::Confit], true);
     }
 
     /** @return non-empty-list<ApplianceKind> the first is the one whose heat is set on the ticket */
@@ -73,7 +84,9 @@ enum Method: string
             self::SearThenOven, self::OvenThenSear => [ApplianceKind::Oven, ApplianceKind::Pan],
             self::WaterBath => [ApplianceKind::WaterBath],
             self::BathThenSear => [ApplianceKind::WaterBath, ApplianceKind::Pan],
-            self::Braise, self::Poach => [ApplianceKind::Pot],
+            self::Braise, self::Poach, self::Simmer, self::Confit => [ApplianceKind::Pot],
+            self::PotRoast => [ApplianceKind::Oven, ApplianceKind::Pan],
+            self::AirFry => [ApplianceKind::AirFryer],
             self::Steam => [ApplianceKind::Steamer],
             self::Parcel => [ApplianceKind::Oven],
             self::DeepFry => [ApplianceKind::DeepFryer],

@@ -41,7 +41,7 @@ final readonly class MethodTable
     }
 
     /** The larger the piece, the gentler the oven; what has to become tender wants it gentle however small it is, °C. */
-    public function ovenC(Length $thickness, bool $isUntilTender): float
+    public function ovenC(Length $thickness, float $targetC, bool $isUntilTender): float
     {
         $oven = $this->record->record('oven');
         $share = ($thickness->toMillimetres() - $oven->number('thin_mm')) / ($oven->number('thick_mm') - $oven->number('thin_mm'));
@@ -49,7 +49,19 @@ final readonly class MethodTable
 
         $c = $oven->number('thin_c') + $share * ($oven->number('thick_c') - $oven->number('thin_c'));
 
-        return 5.0 * round($c / 5.0); // as ovens are marked
+        return 5.0 * round(($c - $this->gentlerForPinkK($targetC)) / 5.0); // as ovens are marked
+    }
+
+    /** The pinker it is to be, the gentler the fire, or its heat runs in far past it, K. */
+    public function gentlerForPinkK(float $targetC): float
+    {
+        return max(0.0, $this->record->number('pink_below_c') - $targetC) * $this->record->number('gentler_a_k');
+    }
+
+    /** A side in a pan that is there to brown it: the thinner, the shorter. */
+    public function searS(Length $thickness): float
+    {
+        return $thickness->toMillimetres() * $this->record->number('sear_s_per_mm');
     }
 
     /** From the fire to the fork, s. Common practice, no source. */

@@ -31,6 +31,9 @@ final readonly class Planner
 
     private const BOILING_C = 100.0;
 
+    /** Seared before it is cooked, it takes so much longer to brown than hot and dry from the oven. Common practice, no source. */
+    private const SEARED_FIRST = 1.5;
+
     /** The long school rests so many times the short. Common practice, no source. */
     private const LONG_REST = 2.0;
 
@@ -49,16 +52,17 @@ final readonly class Planner
             Method::WaterBath, Method::BathThenSear => round(($targetC + $this->methods->figure($method, 'above_target_k')) * 2.0) / 2.0,
             Method::OvenThenSear => $this->lowOvenC($targetC),
             Method::Pan, Method::Grill => $fires->level === null
-                ? $this->gentler($method, $appliance->usualC(null), $size)
+                ? $this->gentler($method, $appliance->usualC(null), $size, $targetC)
                 : $appliance->usualC($fires->level),
-            Method::OvenRoast => $this->methods->ovenC($size->thickness, Until::isTender($cut, $method))
+            Method::SearThenOven, Method::OvenRoast => $this->methods->ovenC($size->thickness, $targetC, Until::isTender($cut, $method))
                 + $appliance->usualC(null) - $this->kitchen->appliance(ApplianceKind::Oven)->defaultC,
             Method::Smoke => match (true) {
                 $cut->isFish() => $this->methods->figure($method, 'fish_c'),
-                $cut->isBird() => $this->methods->figure($method, 'bird_c'),
-                default => $appliance->usualC($fires->level),
+                Until::isTender($cut, $method) => $appliance->usualC($fires->level),
+                default => $this->methods->figure($method, 'core_c'),
             },
-            Method::Braise, Method::Poach, Method::Parcel, Method::SearThenOven => $this->methods->figure($method, 'heat_default_c'),
+            Method::Simmer => $this->methods->figure($method, Until::isTender($cut, $method) ? 'heat_default_c' : 'boiling_c'),
+            Method::Braise, Method::Poach, Method::Parcel, Method::PotRoast, Method::Confit => $this->methods->figure($method, 'heat_default_c'),
             default => $appliance->usualC($fires->level),
         };
 
@@ -75,11 +79,13 @@ final readonly class Planner
     }
 
     /** A thick piece browns slowly, or its outside is done long before its inside. Common practice, no source. */
-    private function gentler(Method $method, float $usualC, Size $size): float
+    private function gentler(Method $method, float $usualC, Size $size, float $targetC): float
     {
-        $overMm = $size->thickness->toMillimetres() - $this->methods->figure($method, 'gentler_from_mm');
+        // a round piece browns all round at once, and is as hard to bring through as a thicker flat one
+        $mm = $size->thickness->toMillimetres() * ($size->shape === Shape::Slab ? 1.0 : $this->methods->figure($method, 'round_as'));
+        $overMm = max(0.0, min($this->methods->figure($method, 'gentler_most_k'), $mm - $this->methods->figure($method, 'gentler_from_mm')));
 
-        return 5.0 * round(($usualC - max(0.0, min($this->methods->figure($method, 'gentler_most_k'), $overMm))) / 5.0);
+        return 5.0 * round(($usualC - $overMm - ($overMm > 0.0 ? $this->methods->gentlerForPinkK($targetC) : 0.0)) / 5.0);
     }
 
     public function hottestC(Method $method, Fires $fires): float
@@ -92,7 +98,7 @@ final readonly class Planner
         $above = $this->kitchen->aboveFire();
         $first = $this->kitchen->appliance($method->appliances()[0], $setting->fires);
         $main =
-            $method === Method::Parcel
+            in_array($method, [Method::Parcel, Method::PotRoast], true)
                 ? $this->kitchen->parcelFace($setting->heatC, $setting->strength)
                 : $this->face(
                     $cut,
@@ -105,7 +111,7 @@ final readonly class Planner
         $rest = $this->rest($cut, $size, $method, $setting);
         $panC = $this->kitchen->appliance(ApplianceKind::Pan, $setting->fires)->defaultC;
         $before = match (true) {
-            in_array($method, [Method::SearThenOven, Method::Braise], true) => [
+            in_array($method, [Method::SearThenOven, Method::Braise, Method::PotRoast], true) => [
                 $this->sear($cut, $size, $method, $panC, $setting, $above),
             ],
             $this->startsOnSkin($cut, $method) => [
@@ -113,7 +119,13 @@ final readonly class Planner
             ],
             $method === Method::Steam => [$this->comingBack($size, $setting)],
             $this->isWrapped($cut, $method, $setting) => [
-                new Stage('smoke', $main, $main, null, $this->methods->figure($method, 'wrapped_at_c')),
+                new Stage(
+                    'smoke',
+                    $main,
+                    $main,
+                    $size->thickness->toMillimetres() * $this->methods->figure($method, 'wrapped_after_s_per_mm'),
+                    $this->methods->figure($method, 'wrapped_at_c'),
+                ),
             ],
             $method === Method::Spit => [$this->farFromFire($cut, $size, $method, $setting)],
             default => [],
@@ -128,7 +140,16 @@ final readonly class Planner
             Method::Smoke => $this->isWrapped($cut, $method, $setting)
                 ? $this->wrapped($setting)
                 : new Stage($method->value, $main, $main, null),
-            Method::Braise, Method::Poach, Method::Steam, Method::Parcel, Method::DeepFry, Method::Spit => new Stage(
+            Method::Braise,
+            Method::Poach,
+            Method::Steam,
+            Method::Parcel,
+            Method::DeepFry,
+            Method::Spit,
+            Method::PotRoast,
+            Method::Simmer,
+            Method::Confit,
+            Method::AirFry => new Stage(
                 $method->value,
                 $main,
                 $main,
@@ -196,6 +217,7 @@ final readonly class Planner
         if ($method !== Method::Pan && $method !== Method::Grill) {
             return false;
         }
+
         return $setting->manner->isCovered
             ?? ($cut->isBird() || ($method === Method::Grill && $cut->build->isRound()));
     }
@@ -253,7 +275,7 @@ final readonly class Planner
     private function sear(Cut $cut, Size $size, Method $method, float $panC, Setting $setting, Face $above): Stage
     {
         $face = $this->face($cut, $size, ApplianceKind::Pan, $panC, $setting, $above);
-        $sideS = $this->methods->figure($method, 'sear_face_s');
+        $sideS = min($this->methods->figure($method, 'sear_face_s'), $this->methods->searS($size->thickness) * ($method === Method::SearThenOven ? self::SEARED_FIRST : 1.0));
 
         return $cut->build->shape === Shape::Slab
             ? new Stage('sear', $face, $above, 2.0 * $sideS, null, [$sideS])

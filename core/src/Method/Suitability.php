@@ -15,7 +15,7 @@ final readonly class Suitability
 {
     private const WOK_UP_TO_MM = 12.0;
 
-    private const LONG = [Method::OvenRoast, Method::Braise, Method::Parcel, Method::Smoke];
+    private const LONG = [Method::OvenRoast, Method::Braise, Method::Parcel, Method::Smoke, Method::Simmer, Method::Confit];
 
     /** @param  Length|null  $thickness  as asked for; null: as it is usually cut */
     public function judge(Cut $cut, Method $method, ?Length $thickness = null): MethodFit
@@ -43,7 +43,7 @@ final readonly class Suitability
     public function offered(Cut $cut, ?Length $thickness = null): array
     {
         $isCookedLong = (new Traits($cut))->isCookedLong;
-        $offered = array_filter($this->all($cut, $thickness), fn (MethodFit $fit): bool => $this->isOffered($cut, $fit, $isCookedLong));
+        $offered = array_filter($this->all($cut, $thickness), fn (MethodFit $fit): bool => $this->isOffered($cut, $fit, $isCookedLong, $thickness));
 
         return array_values(array_map(static fn (MethodFit $fit): Method => $fit->method, $offered));
     }
@@ -54,17 +54,17 @@ final readonly class Suitability
         return $this->isOffered($cut, $fit, (new Traits($cut))->isCookedLong);
     }
 
-    private function isOffered(Cut $cut, MethodFit $fit, bool $isCookedLong): bool
+    private function isOffered(Cut $cut, MethodFit $fit, bool $isCookedLong, ?Length $thickness = null): bool
     {
         return $fit->fit !== Fit::Poor &&
-            $this->isComputed($cut, $fit->method) &&
+            $this->isComputed($cut, $fit->method, $thickness) &&
             (! $isCookedLong || in_array($fit->method, self::LONG, true));
     }
 
     /** Whether a ticket can be written for it: a wok takes what is cut for it, not what has to be sliced first. */
-    public function isComputed(Cut $cut, Method $method): bool
+    public function isComputed(Cut $cut, Method $method, ?Length $thickness = null): bool
     {
-        return $method !== Method::StirFry || $cut->build->typicalMm <= self::WOK_UP_TO_MM;
+        return $method !== Method::StirFry || ($thickness?->toMillimetres() ?? $cut->build->typicalMm) <= self::WOK_UP_TO_MM;
     }
 
     private function of(Traits $is, Method $method): MethodFit
@@ -86,6 +86,10 @@ final readonly class Suitability
             Method::DeepFry => DryHeat::deepFry($is),
             Method::Spit => DryHeat::spit($is),
             Method::Smoke => WetHeat::smoke($is),
+            Method::PotRoast => WetHeat::potRoast($is),
+            Method::Simmer => WetHeat::simmer($is),
+            Method::Confit => WetHeat::confit($is),
+            Method::AirFry => DryHeat::airFry($is),
         })->conclude($method);
         foreach ($is->cut->record->records('method_exceptions') as $exception) {
             if ($exception->text('method') === $method->value) {

@@ -78,13 +78,9 @@ final readonly class Traits
     /** As thick as asked for, or as it usually is. */
     public float $mm;
 
-    /** As thick as asked for, or as it may be cut. */
-    public float $atMostMm;
-
     public function __construct(public Cut $cut, ?Length $thickness = null)
     {
         $this->mm = $thickness?->toMillimetres() ?? $cut->build->typicalMm;
-        $this->atMostMm = $thickness?->toMillimetres() ?? $cut->build->thickestMm;
         $this->isMinced = $cut->form === Form::Mince;
         $score = $this->isMinced ? 1.0 : $cut->tendernessScore();
         $this->isTender = $score <= self::TENDER;

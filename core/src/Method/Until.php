@@ -13,7 +13,7 @@ final readonly class Until
     public const LONG_COOKED = 'long_cooked';
 
     /** The ways in which what is sold to be cooked long becomes tender. Common practice, no source. */
-    private const LONG = [Method::Braise, Method::Parcel, Method::Smoke, Method::OvenRoast, Method::Spit];
+    private const LONG = [Method::Braise, Method::Parcel, Method::Smoke, Method::OvenRoast, Method::Spit, Method::Simmer, Method::Confit];
 
     /** The legs of fat birds are done when their fat has run out and their sinews give, not at the core of a breast, kg/kg. */
     private const FAT_LEG = 0.25;
@@ -27,7 +27,7 @@ final readonly class Until
 
         return $cut->donenessFamily === self::LONG_COOKED || $isFatLeg
             ? in_array($method, self::LONG, true)
-            : in_array($method, [Method::Braise, Method::Parcel], true) && ! $cut->isFish() && $cut->form !== Form::Mince;
+            : in_array($method, [Method::Braise, Method::Parcel, Method::Confit], true) && ! $cut->isFish() && $cut->form !== Form::Mince;
     }
 
     /** The family whose words it is asked for in. */

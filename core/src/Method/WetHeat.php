@@ -27,7 +27,7 @@ final readonly class WetHeat
 
     private const SMOKE_FAT = 0.06;
 
-    private const SIMMERED_FROM_MM = 50.0;
+    private const CONFIT_FAT = 0.15;
 
     private const SMOKE_FISH_FAT = 0.05;
 
@@ -44,7 +44,7 @@ final readonly class WetHeat
     {
         return self::bath($is)
             ->speaksFor(! $is->melts, 'bath_crust')
-            ->forbids($is->atMostMm < self::SEARED_AFTER_FROM_MM, 'too_thin_to_sear_after', ['least_mm' => self::SEARED_AFTER_FROM_MM])
+            ->forbids($is->mm < self::SEARED_AFTER_FROM_MM, 'too_thin_to_sear_after', ['least_mm' => self::SEARED_AFTER_FROM_MM])
             ->forbids($is->isFlaky || $is->cut->isFish(), 'falls_apart');
     }
 
@@ -93,21 +93,57 @@ final readonly class WetHeat
     public static function poach(Traits $is): Argument
     {
         $isFish = $is->cut->isFish() && ! $is->isInShell;
-        $isSimmered =
-            $is->melts &&
-            ! $is->cut->isBird() &&
-            in_array($is->cut->form, [Form::Roast, Form::Organ], true) &&
-            $is->mm >= self::SIMMERED_FROM_MM;
 
         return (new Argument())
             ->speaksFor($is->cut->isBird() && ! $is->isLeg && ! $is->isMinced, 'poach_bird')
-            ->speaksFor($isFish, 'poach_fish')
-            ->speaksFor($isSimmered, 'simmers')
-            ->speaksFor($is->cut->foodClass === FoodClass::Crustacean && $is->isInShell, 'poach_shell')
+            ->speaksFor($isFish && ! $is->isCookedLong, 'poach_fish')
             ->speaksFor($is->isMinced && $is->cut->build->isRound(), 'dumpling')
             ->doubts($isFish && $is->cut->fatFraction() > self::POACH_FATTEST, 'poach_oily')
             ->doubts($is->cut->covering->hasSkin && $is->cut->isBird(), 'skin_soft')
-            ->forbids(! $is->cut->isBird() && ! $isFish && ! $isSimmered && ! $is->isMinced && ! $is->isInShell, 'poach_grey');
+            ->forbids($is->isInShell, 'boil_shell')
+            ->forbids(! $is->cut->isBird() && ! $isFish && ! $is->isMinced, 'poach_grey');
+    }
+
+    /** Just under the boil: what is tough and thick until it is tender, and what comes alive in its shell. */
+    public static function simmer(Traits $is): Argument
+    {
+        $isLong =
+            $is->isCookedLong &&
+            $is->melts &&
+            ! $is->isMinced &&
+            (in_array($is->cut->form, [Form::Roast, Form::Organ, Form::Dice, Form::WholeFish], true) || $is->cut->isBird());
+
+        return (new Argument())
+            ->speaksFor($isLong, 'simmers')
+            ->speaksFor($is->cut->foodClass === FoodClass::Crustacean && $is->isInShell, 'boil_shell')
+            ->forbids(! $isLong && ! ($is->cut->foodClass === FoodClass::Crustacean && $is->isInShell), 'poach_grey');
+    }
+
+    /** Browned, then under a lid in the oven to its core: lean joints and birds that an open oven would dry. */
+    public static function potRoast(Traits $is): Argument
+    {
+        $isJoint = $is->cut->form === Form::Roast && ! $is->melts && ! $is->isCookedLong;
+        $isBird = $is->cut->isBird() && $is->isWhole && $is->cut->build->isRound();
+
+        return (new Argument())
+            ->speaksFor($isJoint && $is->isLean, 'pot_roast_lean')
+            ->speaksFor($isJoint && ! $is->isTender, 'pot_roast_firm')
+            ->speaksFor($isBird, 'pot_roast_bird')
+            ->doubts($isJoint && $is->isTender && ! $is->isLean, 'skin_soft')
+            ->forbids($is->cut->isFish() || $is->isMinced || (! $isJoint && ! $isBird), 'pot_roast_no');
+    }
+
+    /** Slowly in its own fat: fat legs of birds, fat and sinewy pork. */
+    public static function confit(Traits $is): Argument
+    {
+        $isFatLeg = $is->isLeg;
+        $isFatPork = $is->isCookedLong && $is->cut->animal === 'pig' && $is->cut->fatFraction() >= self::CONFIT_FAT;
+
+        return (new Argument())
+            ->speaksFor($isFatLeg, 'confit_leg')
+            ->speaksFor($isFatPork, 'confit_pork')
+            ->doubts($isFatLeg && $is->cut->fatFraction() < self::CONFIT_FAT, 'add_fat')
+            ->forbids(! $isFatLeg && ! $isFatPork, 'confit_no');
     }
 
     public static function steam(Traits $is): Argument

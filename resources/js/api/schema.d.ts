@@ -614,14 +614,18 @@ export interface components {
             raw_g: number;
             raw_per_head_g: number;
             piece_g: number;
+            /** @description whole ones; null for one joint or one weight */
             pieces: number | null;
+            /** @description of a joint, a loin or a rack */
             length_mm: number | null;
-            cooked_low_g: number;
-            cooked_high_g: number;
+            cooked_g: number;
+            /** @description where it is not just the weight of the portions */
+            why: components["schemas"]["Phrase"] | null;
         };
         Ask: {
             cut: string;
-            thickness_mm: number;
+            /** @description left out, as its weight says, or as it is usually cut */
+            thickness_mm?: number | null;
             start_c?: number | null;
             method?: string | null;
             heat_c?: number | null;
@@ -670,8 +674,12 @@ export interface components {
             rest?: "short_open" | "long_covered";
             /** @description standing in the room first; left out, as the house does it */
             out_of_fridge_s?: number | null;
-            /** @description sold by weight, whatever the portions */
+            /** @description of each whole piece or of the joint, or in all of what is weighed out; left out, as the portions say */
             raw_g?: number | null;
+            /** @description left out, as the portions say */
+            pieces?: number | null;
+            /** @description under a lid or a hood, or not; left out, as is usual for it */
+            covered?: boolean;
             /** @description number of the lot it is sold from */
             lot?: string | null;
             budget?: number | null;
@@ -960,6 +968,9 @@ export interface components {
             /** @description whether needling it would make its rules stricter */
             can_be_pierced: boolean;
             thickness_mm: components["schemas"]["ThicknessBounds"];
+            weight_g: components["schemas"]["WeightRange"];
+            /** @enum {string} */
+            sold_by: "piece" | "slice" | "joint" | "length" | "bones" | "weight";
             methods: string[];
             doneness_family: string;
             default_doneness: string;

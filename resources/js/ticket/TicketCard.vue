@@ -28,18 +28,26 @@ const hang = computed(() => {
     ? t('ticket.mm', perThickness(most.change_s, props.units))
     : t(`ticket.off.${most.input}`, { step: `${Math.abs(most.step)} %`, change_s: duration(most.change_s) })
 })
+/** Tickets of older engines carry a range. */
+const cooked = computed(() => {
+  const old = amounts.value as { cooked_low_g?: number; cooked_high_g?: number }
+  return old.cooked_low_g === undefined || old.cooked_high_g === undefined
+    ? t('ticket.cooked', { cooked_g: mass(amounts.value.cooked_g, props.units) })
+    : t('ticket.cookedRange', { cooked_low_g: mass(old.cooked_low_g, props.units), cooked_high_g: mass(old.cooked_high_g, props.units) })
+})
 const raw = computed(() =>
   [
     t('ticket.raw', { raw_g: mass(amounts.value.raw_g, props.units), raw_per_head_g: mass(amounts.value.raw_per_head_g, props.units) }),
     amounts.value.pieces !== null
       ? t('ticket.pieces', { pieces: amounts.value.pieces, piece_g: mass(amounts.value.piece_g, props.units) })
       : amounts.value.length_mm !== null
-        ? t('ticket.length', { length_mm: length(amounts.value.length_mm, props.units) })
+        ? t('ticket.length', {
+            across_mm: length(props.ticket.thickness_mm, props.units),
+            length_mm: length(amounts.value.length_mm, props.units),
+          })
         : '',
-    t('ticket.cooked', {
-      cooked_low_g: mass(amounts.value.cooked_low_g, props.units),
-      cooked_high_g: mass(amounts.value.cooked_high_g, props.units),
-    }),
+    amounts.value.why ? say(amounts.value.why, props.units) : '',
+    cooked.value,
   ]
     .filter(Boolean)
     .join(', '),

@@ -94,13 +94,15 @@ export function perThickness(secondsPerMm: number, units: Units): { step: string
 
 /** What a field shows while it is being edited: bare numbers in the chosen units. */
 export const field = {
+  mass: (grams: number, units: Units): string => (units === 'metric' ? plain(grams, 0) : plain(grams / G_PER_OUNCE, 1)),
   temperature: (celsius: number, units: Units): string =>
     plain(units === 'metric' ? celsius : celsius * 1.8 + 32, units === 'metric' ? 1 : 0),
   length: (millimetres: number, units: Units): string => (units === 'metric' ? plain(millimetres, 1) : plain(millimetres / MM_PER_INCH, 2)),
 }
 
-/** What was typed, back in °C or mm; null when it is not a number. A comma counts as a point. */
+/** What was typed, back in °C, mm or g; null when it is not a number. A comma counts as a point. */
 export const typed = {
+  mass: (text: string, units: Units): number | null => number(text, (value) => (units === 'metric' ? value : value * G_PER_OUNCE)),
   temperature: (text: string, units: Units): number | null => number(text, (value) => (units === 'metric' ? value : (value - 32) / 1.8)),
   length: (text: string, units: Units): number | null => number(text, (value) => (units === 'metric' ? value : value * MM_PER_INCH)),
 }

@@ -48,6 +48,10 @@ const choices: Record<'tenderness' | 'fat' | 'price_class' | 'method', { value: 
     'deep_fry',
     'spit',
     'smoke',
+    'pot_roast',
+    'simmer',
+    'confit',
+    'air_fry',
   ].map((value) => ({ value, label: t(`method.${value}`) })),
 }
 const pickRegion = (region: string) => emit('set', 'region', props.filters.region === region ? '' : region)

@@ -79,7 +79,8 @@ const aside = () => {
   lineField.value?.focus()
 }
 const stepThickness = (by: -1 | 1) => {
-  asks.setHand({ thickness_mm: Math.round(asks.piece.thickness_mm ?? cut.value?.thickness_mm.typical ?? 0) + by }, 'thickness')
+  const fromMm = asks.piece.thickness_mm ?? giving.ticket.value?.thickness_mm ?? cut.value?.thickness_mm.typical ?? 0
+  asks.setHand({ thickness_mm: Math.round(fromMm) + by }, 'thickness')
 }
 const keysOpen = ref(false)
 /** Rows above the columns. */

@@ -38,19 +38,23 @@ const method = computed({
     asks.setHand({ method: value, heat_c: undefined }, 'heat')
   },
 })
-const thicknessMm = computed(() => asks.piece.thickness_mm ?? props.cut.thickness_mm.typical)
+const ticketOfCut = computed(() => (props.ticket?.cut.slug === props.cut.slug ? props.ticket : null))
+const thicknessMm = computed(() => asks.piece.thickness_mm ?? ticketOfCut.value?.thickness_mm ?? props.cut.thickness_mm.typical)
+const rawG = computed(() => asks.piece.raw_g ?? ticketOfCut.value?.amounts.piece_g ?? props.cut.weight_g.typical)
 const heatC = computed(() => asks.piece.heat_c ?? (props.ticket?.method === method.value ? props.ticket.heat_c : null))
 const startC = computed(() => asks.piece.start_c ?? props.ticket?.start_c ?? FRIDGE_C)
 const surface = computed(() => asks.piece.surface ?? props.ticket?.surface ?? 'patted')
 const lengthUnit = computed(() => (units.units === 'metric' ? 'mm' : 'in'))
 const degrees = computed(() => (units.units === 'metric' ? '°C' : '°F'))
 
-type Figure = 'thickness_mm' | 'thin_mm' | 'start_c' | 'heat_c'
+type Figure = 'thickness_mm' | 'thin_mm' | 'start_c' | 'heat_c' | 'raw_g'
+const MAY_BE_EMPTY: Figure[] = ['heat_c', 'thin_mm', 'thickness_mm', 'raw_g']
+const kindOf = (figure: Figure) => (figure.endsWith('_mm') ? 'length' : figure.endsWith('_g') ? 'mass' : 'temperature')
 const nameOf = (figure: Figure) => figure.slice(0, figure.lastIndexOf('_'))
 /** What is a figure is set; what is none stays in its field with its message; what may be left empty then is. */
 function type(figure: Figure, text: string) {
-  const value = (figure.endsWith('_mm') ? typed.length : typed.temperature)(text, units.units)
-  if (text.trim() === '' && (figure === 'heat_c' || figure === 'thin_mm')) asks.setHand({ [figure]: undefined }, nameOf(figure))
+  const value = typed[kindOf(figure)](text, units.units)
+  if (text.trim() === '' && MAY_BE_EMPTY.includes(figure)) asks.setHand({ [figure]: undefined }, nameOf(figure))
   else if (value === null) asks.setText(nameOf(figure), text)
   else asks.setHand({ [figure]: value }, nameOf(figure))
 }
@@ -64,8 +68,11 @@ function step(figure: Figure, by: -1 | 1) {
     thin_mm: asks.piece.thin_mm ?? thicknessMm.value,
     start_c: startC.value,
     heat_c: heatC.value ?? 100,
+    raw_g: rawG.value,
   }[figure]
-  asks.setHand({ [figure]: figure === 'heat_c' ? Math.round(from * 2 + by * heatStep.value) / 2 : Math.round(from) + by }, nameOf(figure))
+  const size = { heat_c: 0.5 * heatStep.value, raw_g: rawG.value < 1000 ? 10 : 100 }[figure as 'heat_c' | 'raw_g'] ?? 1
+  const to = figure === 'heat_c' ? Math.round(2 * (from + by * size)) / 2 : Math.round(from) + by * size
+  asks.setHand({ [figure]: to }, nameOf(figure))
 }
 const slide = (value: number | number[]) => {
   asks.setHand({ thickness_mm: Array.isArray(value) ? value[0] : value }, 'thickness')
@@ -75,7 +82,7 @@ const problem = (figure: Figure) => {
   return text === undefined ? (props.errors[figure] ?? null) : text.trim() === '' ? t('piece.empty') : t('piece.notANumber', { text })
 }
 const shown = (figure: Figure, value: number | null | undefined) =>
-  asks.ask.texts[nameOf(figure)] ?? (value == null ? '' : (figure.endsWith('_mm') ? field.length : field.temperature)(value, units.units))
+  asks.ask.texts[nameOf(figure)] ?? (value == null ? '' : field[kindOf(figure)](value, units.units))
 const scale = computed({
   get: () => asks.scale,
   set: (now: Scale) => {
@@ -130,6 +137,18 @@ const rearing = computed({
         :aria-label="t(cut.is_round ? 'piece.diameter' : 'piece.thickness')"
         @update:model-value="slide" />
     </div>
+    <FigureField
+      class="weight"
+      :label="t(`piece.weightOf.${cut.sold_by}`)"
+      :unit="units.units === 'metric' ? 'g' : 'oz'"
+      :less="t('piece.lighter')"
+      :more="t('piece.heavier')"
+      testid="weight"
+      :note="asks.piece.raw_g == null ? t('piece.asPortions') : ''"
+      :text="shown('raw_g', rawG)"
+      :error="problem('raw_g')"
+      @typed="type('raw_g', $event)"
+      @step="step('raw_g', $event)" />
     <ChoiceRow
       v-model="method"
       class="methods"
