@@ -28,7 +28,7 @@ final readonly class TextureSpread
     private const SIMMER_K = 2.0;
 
     /** The same of an oven or a smoker. */
-    private const OVEN_K = 8.0;
+    private const OVEN_K = 5.0;
 
     private const CELLS = 31;
 

@@ -43,13 +43,24 @@ final readonly class MethodTable
     /** The larger the piece, the gentler the oven; what has to become tender wants it gentle however small it is, °C. */
     public function ovenC(Length $thickness, float $targetC, bool $isUntilTender): float
     {
-        $oven = $this->record->record('oven');
-        $share = ($thickness->toMillimetres() - $oven->number('thin_mm')) / ($oven->number('thick_mm') - $oven->number('thin_mm'));
-        $share = $isUntilTender ? 1.0 : max(0.0, min(1.0, $share));
+        $c = $isUntilTender
+            ? $this->record->record('oven')->number('tender_c')
+            : self::between($this->record->record('oven'), $thickness) - $this->gentlerForPinkK($targetC);
 
-        $c = $oven->number('thin_c') + $share * ($oven->number('thick_c') - $oven->number('thin_c'));
+        return 5.0 * round($c / 5.0); // as ovens are marked
+    }
 
-        return 5.0 * round(($c - $this->gentlerForPinkK($targetC)) / 5.0); // as ovens are marked
+    /** The same of a smoker for what is taken off at its core, °C. */
+    public function smokerC(Length $thickness): float
+    {
+        return 5.0 * round(self::between($this->record->record('smoker'), $thickness) / 5.0);
+    }
+
+    private static function between(Record $heats, Length $thickness): float
+    {
+        $share = ($thickness->toMillimetres() - $heats->number('thin_mm')) / ($heats->number('thick_mm') - $heats->number('thin_mm'));
+
+        return $heats->number('thin_c') + max(0.0, min(1.0, $share)) * ($heats->number('thick_c') - $heats->number('thin_c'));
     }
 
     /** The pinker it is to be, the gentler the fire, or its heat runs in far past it, K. */

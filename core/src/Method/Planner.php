@@ -59,7 +59,7 @@ final readonly class Planner
             Method::Smoke => match (true) {
                 $cut->isFish() => $this->methods->figure($method, 'fish_c'),
                 Until::isTender($cut, $method) => $appliance->usualC($fires->level),
-                default => $this->methods->figure($method, 'core_c'),
+                default => $this->methods->smokerC($size->thickness),
             },
             Method::Simmer => $this->methods->figure($method, Until::isTender($cut, $method) ? 'heat_default_c' : 'boiling_c'),
             Method::Braise, Method::Poach, Method::Parcel, Method::PotRoast, Method::Confit => $this->methods->figure($method, 'heat_default_c'),
@@ -166,7 +166,7 @@ final readonly class Planner
             $method === Method::BathThenSear => [...$hold, $this->sear($cut, $size, $method, $panC, $setting, $above), ...$rest],
             default => [...$hold, ...$rest],
         };
-        $surfaceC = [$open->name => $setting->heatC, self::HOLD => $setting->heatC, 'skin_side' => $setting->heatC, 'sear' => $panC];
+        $surfaceC = [$open->name => $setting->heatC, 'smoke' => $setting->heatC, self::HOLD => $setting->heatC, 'skin_side' => $setting->heatC, 'sear' => $panC];
         if ($method === Method::Spit) {
             $surfaceC['spit_far'] = $this->farC($method, $setting);
         }

@@ -56,11 +56,11 @@ final readonly class CookEvidence
         );
     }
 
-    /** Time until the core was this warm at the slow end; null when it never was. */
+    /** Time until the core was this warm at the slow end, where all goes slower alike; null when it never was. */
     public function slowestToS(float $celsius): ?float
     {
         $reachedS = $this->reachedS[self::key($celsius)] ?? null;
 
-        return $reachedS === null ? null : $this->stoodS + $reachedS + $this->longerByS;
+        return $reachedS === null ? null : $this->stoodS + $reachedS * (1.0 + $this->longerByS / max(1.0, $this->heatedS));
     }
 }
