@@ -39,9 +39,9 @@ final readonly class Advisor
     private const HOLD_MARGIN_S = 60.0;
 
     /** The search for the pull runs coarser than the cook that is shown; it moves the peak by less than 0.1 K. */
-    private const SEARCH_CELLS = 41;
+    private const SEARCH_CELLS = 31;
 
-    private const SEARCH_TOLERANCE_K = 0.01;
+    private const SEARCH_TOLERANCE_K = 0.02;
 
     /** A ticket shows tenths of a degree at best; this keeps each step of its run well inside that. */
     public const TOLERANCE_K = 0.01;
@@ -54,6 +54,9 @@ final readonly class Advisor
     private const ONCE_TOLERANCE_K = 0.1;
 
     private const ONCE_CLOSE_K = 0.3;
+
+    /** Steps of a fire's setting, K. */
+    private const MARK_K = 5.0;
 
     /** A batter is as brown as it should be so much sooner or later. Common practice, no source. */
     private const COLOUR_SHARE = 0.2;
@@ -97,6 +100,9 @@ final readonly class Advisor
     {
         $advice = $this->adviseAsSet($plate);
         $isBurnt = $this->isBurnt($plate, $advice[0]);
+        if ($plate->way->heat === null && ! $isBurnt && $plate->way->method->driesTheSurface() && $advice[0]->verdict->isTooSlow()) {
+            return $this->justFastEnough($plate, $advice);
+        }
         $fitting = [];
         foreach ($plate->way->heat === null ? $this->otherHeatsC($plate, $advice[0]) : [] as $heatC) {
             try {
@@ -104,12 +110,8 @@ final readonly class Advisor
             } catch (InputRefused) {
                 continue; // the fire it was first set to says better why it will not do
             }
-            if ($other[0]->verdict->isTooSlow() || $this->isBurnt($plate, $other[0])) {
-                continue;
-            }
-            $fitting[] = $other;
-            if (! $isBurnt) {
-                break;
+            if (! $other[0]->verdict->isTooSlow() && ! $this->isBurnt($plate, $other[0])) {
+                $fitting[] = $other;
             }
         }
         if ($isBurnt && $fitting === []) {
@@ -123,7 +125,36 @@ final readonly class Advisor
     }
 
     /**
-     * Nobody set the fire. What would be too slow goes on a hotter one; what would burn on a gentler one, or on one hot enough not to
+     * Nobody set the fire, and what is too slow to be safe goes on the gentlest that is not: looked for in steps an oven is marked in.
+     *
+     * @param  array{Cook, TimeRange, list<Effect>}  $slow
+     * @return array{Cook, TimeRange, list<Effect>}
+     */
+    private function justFastEnough(Plate $plate, array $slow): array
+    {
+        $appliance = $this->kitchen->appliance($plate->way->method->appliances()[0], $plate->way->fires);
+        [$low, $high, $found] = [$slow[0]->heatC, $appliance->hottestC, $slow];
+        while ($high - $low > self::MARK_K) {
+            $middle = self::MARK_K * round((0.5 * ($low + $high)) / self::MARK_K);
+            if ($middle <= $low || $middle >= $high) {
+                break;
+            }
+            try {
+                $other = $this->adviseAsSet($plate->cooked($plate->way->at(Temperature::ofCelsius($middle))));
+            } catch (InputRefused) {
+                $high = $middle; // past its target before it begins: gentler, then
+
+                continue;
+            }
+            $isFine = ! $other[0]->verdict->isTooSlow() && ! $this->isBurnt($plate, $other[0]);
+            [$low, $high, $found] = $isFine ? [$low, $middle, $other] : [$middle, $high, $found];
+        }
+
+        return $found;
+    }
+
+    /**
+     * Nobody set the fire. What would burn goes on a gentler one, or on one hot enough not to
      * leave it standing half done while it dries.
      *
      * @return list<float> °C
@@ -136,7 +167,6 @@ final readonly class Advisor
             : null;
         $endsC = match (true) {
             ! $plate->way->method->driesTheSurface() => [],
-            $cook->verdict->isTooSlow() => [$appliance->hottestC],
             $this->isBurnt($plate, $cook) => [max($appliance->coolestC, $least['core_c'] ?? 0.0), $appliance->hottestC],
             default => [],
         };

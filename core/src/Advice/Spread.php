@@ -37,10 +37,10 @@ final readonly class Spread
     /**
      * How far kitchens are off each other, and off this program, when all that is asked is alike: what bin/calibrate leaves, half of it.
      */
-    public const KITCHENS_SHARE = 0.1;
+    public const KITCHENS_SHARE = 0.12;
 
     /** Delays need no more than this, nor each turn followed: both move them by little against the spread itself. */
-    private const CELLS = 31;
+    private const CELLS = 25;
 
     private const TOLERANCE_K = 0.05;
 
@@ -109,6 +109,7 @@ final readonly class Spread
     ): ?float {
         $size = $plate->piece->size->thick(Length::ofMillimetres($thicknessMm));
         $plan = $this->planner->plan($plate->piece->cut, $size, $plate->way->method, $setting->withStrength($strength));
+        $plan = $plan->turnedHalfAsOften();
         if ($plan->holdsCoreAtC() <= $pullC) {
             return null;
         }

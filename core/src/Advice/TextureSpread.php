@@ -30,9 +30,9 @@ final readonly class TextureSpread
     /** The same of an oven or a smoker. */
     private const OVEN_K = 5.0;
 
-    private const CELLS = 31;
+    private const CELLS = 21;
 
-    private const TOLERANCE_K = 0.05;
+    private const TOLERANCE_K = 0.1;
 
     public function __construct(private Planner $planner, private LongCook $texture) {}
 

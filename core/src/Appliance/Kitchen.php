@@ -71,9 +71,7 @@ final readonly class Kitchen
     {
         $parcel = $this->record->record('parcel');
 
-        return Face::surrounding($parcel->number('h_w_m2k') * $strength, $ovenC)
-            ->withVapour($parcel->number('vapour_kpa') * self::PA_PER_KPA)
-            ->sealed();
+        return Face::surrounding($parcel->number('h_w_m2k') * $strength, $ovenC)->sealed();
     }
 
     /** The hot pan or tray a browned piece stands on in the oven: the oven's air keeps it hot, not a burner. */

@@ -69,6 +69,12 @@ final readonly class Balance
      */
     private function sink(Face $face, bool $isB, float $area, int $node, float $celsius, Moisture $moisture): array
     {
+        if ($face->isSealed) {
+            // what boils off settles again: it takes the heat along and leaves the water
+            [$wattsM2, $slopeWM2K] = Boiling::takesWM2($celsius);
+
+            return [$node, $slopeWM2K * $area, ($slopeWM2K * $celsius - $wattsM2) * $area, 0.0, 0.0];
+        }
         $crustM = match (true) {
             $face->wetness !== null && $face->wetness >= 1.0 => 0.0, // a film of juice covers the crust
             $isB => $this->grid->depthM[$this->grid->cells - 1] - $this->grid->depthM[$node],
@@ -84,16 +90,9 @@ final readonly class Balance
             $crustM,
         );
         $here = $flux($celsius);
-        if ($face->isSealed && $here <= 0.0) {
-            return [$node, 0.0, 0.0, 0.0, 0.0];
-        }
         $slope = 10.0 * ($flux($celsius + 0.1) - $here);
         $atZero = $here - $slope * $celsius;
         $latent = Evaporation::latentHeatJKg($celsius);
-        if ($face->isSealed) {
-            // what boils off settles again: it takes the heat and leaves no water
-            return [$node, $latent * $slope * $area, -$latent * $atZero * $area, 0.0, 0.0];
-        }
 
         return [$node, $latent * $slope * $area, -$latent * $atZero * $area, $atZero * $area, $slope * $area];
     }

@@ -46,7 +46,9 @@ final readonly class Surroundings
         $sum = 0.0;
         foreach ([$a, $b] as $face) {
             $sum += $face->fixedC === null ? $face->intoWM2($surfaceC) : self::HELD_WM2K * ($face->fixedC - $surfaceC);
-            if ($wetness !== null && $face->breathes()) {
+            if ($face->isSealed) {
+                $sum -= Boiling::takesWM2($surfaceC)[0];
+            } elseif ($wetness !== null && $face->breathes()) {
                 $flux = Evaporation::fluxKgM2S(
                     $face->escapeWM2K ?? $face->hWM2K,
                     $surfaceC,
@@ -55,7 +57,7 @@ final readonly class Surroundings
                     1.0,
                     $face->wetness ?? $wetness,
                 );
-                $sum -= ($face->isSealed ? max(0.0, $flux) : $flux) * Evaporation::latentHeatJKg($surfaceC);
+                $sum -= $flux * Evaporation::latentHeatJKg($surfaceC);
             }
         }
 

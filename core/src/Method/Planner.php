@@ -211,15 +211,14 @@ final readonly class Planner
             ($cut->isFish() || $cut->isBird());
     }
 
-    /** As it is wanted; else birds, which are cooked through, get a lid or a hood, and round pieces a hood: the fire is on one side only. */
+    /** As it is wanted; else birds get a lid or a hood, and whole fish a hood: they are cooked through. */
     private function isCovered(Cut $cut, Method $method, Setting $setting): bool
     {
         if ($method !== Method::Pan && $method !== Method::Grill) {
             return false;
         }
 
-        return $setting->manner->isCovered
-            ?? ($cut->isBird() || ($method === Method::Grill && $cut->build->isRound()));
+        return $setting->manner->isCovered ?? ($cut->isBird() || ($method === Method::Grill && $cut->isFish() && $cut->build->isRound()));
     }
 
     /** What the upper side meets while the lower one is on the fire. */
