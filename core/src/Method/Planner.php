@@ -192,6 +192,7 @@ final readonly class Planner
     {
         $resting = $this->kitchen->restingFace($method->restsCovered() || $setting->manner->restsLong);
         $isServedAtOnce = $cut->isFish() || in_array($cut->form, [Form::Organ, Form::Dice, Form::Thin], true);
+        $isServedAtOnce = $isServedAtOnce && $method !== Method::Spit;
         if ($isServedAtOnce && ! Until::isTender($cut, $method)) {
             return $method->canHold() ? [] : [new Stage(self::PLATED, $resting, $resting, $this->methods->platedS())];
         }
@@ -207,7 +208,7 @@ final readonly class Planner
         return $method === Method::Pan &&
             $cut->covering->hasSkin &&
             $cut->build->shape === Shape::Slab &&
-            $cut->form !== Form::Chop && // its skin is its rim
+            ! in_array($cut->form, [Form::Chop, Form::WholeFish], true) && // its skin is its rim, or on both sides
             ($cut->isFish() || $cut->isBird());
     }
 

@@ -26,21 +26,26 @@ final class EveryMethodTest extends TestCase
         yield 'pan, on the skin' => [Method::Pan, 'duck-breast', 22.0, ['skin_side', 'flesh_side_covered', 'rest']];
         yield 'pan, cooked through' => [Method::Pan, 'chicken-breast', 25.0, ['pan_covered', 'rest']];
         yield 'grill' => [Method::Grill, 'beef-strip-steak', 30.0, ['grill', 'rest']];
-        yield 'grill, hood down' => [Method::Grill, 'pork-tenderloin', 60.0, ['grill_covered', 'rest']];
+        yield 'grill, hood down' => [Method::Grill, 'sea-bass-whole', 45.0, ['grill_covered', 'plated']];
         yield 'broiler' => [Method::Broil, 'beef-strip-steak', 25.0, ['broil', 'rest']];
         yield 'roast' => [Method::OvenRoast, 'turkey-whole', 190.0, ['oven', 'rest']];
         yield 'sear, then oven' => [Method::SearThenOven, 'lamb-rump', 45.0, ['sear', 'oven', 'rest']];
-        yield 'oven, then sear' => [Method::OvenThenSear, 'lamb-rump', 45.0, ['oven', 'sear', 'rest']];
+        yield 'oven, then sear' => [Method::OvenThenSear, 'lamb-rump', 45.0, ['oven', 'rest_before_sear', 'sear', 'rest']];
         yield 'bath' => [Method::WaterBath, 'salmon-loin', 28.0, ['bath']];
         yield 'bath, then sear' => [Method::BathThenSear, 'beef-rib-eye-steak', 35.0, ['bath', 'sear', 'rest']];
         yield 'braise' => [Method::Braise, 'beef-cheek', 50.0, ['sear', 'braise', 'rest']];
         yield 'parcel' => [Method::Parcel, 'lamb-parcel-pieces', 38.0, ['parcel', 'rest']];
         yield 'poach' => [Method::Poach, 'chicken-breast', 25.0, ['poach']];
-        yield 'steam' => [Method::Steam, 'cod-loin', 30.0, ['steam']];
-        yield 'wok' => [Method::StirFry, 'beef-stir-fry-strips', 6.0, ['stir_fry']];
-        yield 'deep fat' => [Method::DeepFry, 'cod-fillet', 18.0, ['deep_fry', 'rest']];
+        yield 'steam' => [Method::Steam, 'cod-loin', 30.0, ['steam_comes_back', 'steam']];
+        yield 'wok' => [Method::StirFry, 'beef-stir-fry-strips', 6.0, ['stir_fry', 'plated']];
+        yield 'deep fat' => [Method::DeepFry, 'cod-fillet', 18.0, ['deep_fry', 'plated']];
         yield 'spit' => [Method::Spit, 'pork-spit-chunks', 70.0, ['spit_far', 'spit', 'rest']];
-        yield 'smoker' => [Method::Smoke, 'beef-brisket-flat', 50.0, ['smoke', 'rest']];
+        yield 'smoker' => [Method::Smoke, 'beef-brisket-flat', 50.0, ['smoke', 'smoke_wrapped', 'rest']];
+        yield 'pot roast' => [Method::PotRoast, 'venison-haunch-roast', 85.0, ['sear', 'pot_roast', 'rest']];
+        yield 'simmer' => [Method::Simmer, 'ox-tongue', 100.0, ['simmer']];
+        yield 'simmer, in the shell' => [Method::Simmer, 'lobster', 55.0, ['simmer']];
+        yield 'confit' => [Method::Confit, 'duck-leg', 48.0, ['confit']];
+        yield 'air fryer' => [Method::AirFry, 'chicken-thigh', 35.0, ['air_fry', 'rest']];
     }
 
     /** @param  list<string>  $stages */
@@ -60,7 +65,9 @@ final class EveryMethodTest extends TestCase
         self::assertEqualsWithDelta($ticket['total_s'] - $ticket['rest_s'], $ticket['time']['likely_s'], 2.0);
         self::assertLessThanOrEqual($ticket['time']['likely_s'], $ticket['time']['low_s']);
         self::assertGreaterThanOrEqual($ticket['time']['likely_s'], $ticket['time']['high_s']);
-        self::assertEqualsWithDelta($ticket['peak_core_c'] - $ticket['pull_core_c'], $ticket['carry_over_k'], 1.1, 'shown to a degree');
+        if (! in_array($method, [Method::OvenThenSear, Method::BathThenSear], true)) {
+            self::assertEqualsWithDelta($ticket['peak_core_c'] - $ticket['pull_core_c'], $ticket['carry_over_k'], 1.1, 'shown to a degree');
+        }
         self::assertEqualsWithDelta(1.0, array_sum(array_column($ticket['cross_section']['zones'], 'fraction')), 0.001);
         self::assertGreaterThanOrEqual($ticket['losses']['evaporated_share'], $ticket['losses']['cooking_loss_share']);
         self::assertLessThan(0.65, $ticket['losses']['cooking_loss_share']);
@@ -152,8 +159,8 @@ final class EveryMethodTest extends TestCase
         Counter::open()->ticket([
             'cut' => 'beef-strip-steak',
             'thickness_mm' => 60,
-            'method' => 'pan',
-            'heat_c' => 120,
+            'method' => 'grill',
+            'heat_c' => 150,
             'diners' => [['count' => 2, 'doneness' => 'official_minimum']],
         ]);
     }

@@ -22,6 +22,7 @@ use Nessmark\Method\PullFinder;
 use Nessmark\Method\PullNotFound;
 use Nessmark\Method\Setting;
 use Nessmark\Quantity\Length;
+use Nessmark\Quantity\Mass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;
@@ -36,7 +37,7 @@ final class PlanTest extends TestCase
         yield 'thin grill' => ['beef-rib-eye-steak', 12.0, Method::Grill, ['grill', 'rest'], 180.0];
         yield 'roast' => ['beef-eye-of-round-roast', 120.0, Method::OvenRoast, ['oven', 'rest'], 1200.0];
         yield 'sear, then oven' => ['lamb-rump', 45.0, Method::SearThenOven, ['sear', 'oven', 'rest'], 540.0];
-        yield 'oven, then sear' => ['lamb-rump', 45.0, Method::OvenThenSear, ['oven', 'sear', 'rest'], 540.0];
+        yield 'oven, then sear' => ['lamb-rump', 45.0, Method::OvenThenSear, ['oven', 'rest_before_sear', 'sear', 'rest'], 60.0];
         yield 'spit' => ['pork-spit-chunks', 70.0, Method::Spit, ['spit_far', 'spit', 'rest'], 840.0];
         yield 'water bath' => ['salmon-loin', 28.0, Method::WaterBath, ['bath'], 0.0];
     }
@@ -52,12 +53,12 @@ final class PlanTest extends TestCase
         self::assertSame($restS, $plan->restS());
     }
 
-    public function test_thin_pieces_are_turned_twice_as_often(): void
+    public function test_thin_pieces_are_turned_oftener(): void
     {
         self::assertSame(
-            [30.0, 60.0],
+            [40.0, 60.0],
             [
-                self::plan('beef-rib-eye-steak', 12.0, Method::Pan)->open->flipEveryS,
+                self::plan('beef-rib-eye-steak', 10.0, Method::Pan)->open->flipEveryS,
                 self::plan('beef-rib-eye-steak', 25.0, Method::Pan)->open->flipEveryS,
             ],
         );
@@ -73,7 +74,7 @@ final class PlanTest extends TestCase
     {
         $stages = self::plan('duck-breast', 25.0, Method::Pan)->stages();
 
-        self::assertSame(['skin_side', 'flesh_side', 'rest'], array_map(static fn (Stage $stage): string => $stage->name, $stages));
+        self::assertSame(['skin_side', 'flesh_side_covered', 'rest'], array_map(static fn (Stage $stage): string => $stage->name, $stages));
         self::assertSame($stages[0]->a, $stages[1]->b, 'the same pan, the other side');
     }
 
@@ -99,14 +100,16 @@ final class PlanTest extends TestCase
     public function test_the_usual_setting_is_one_the_sort_of_appliance_has(): void
     {
         $planner = Planner::from(DataFolder::shipped());
-
-        self::assertGreaterThan(
-            $planner->usualHeatC(Method::OvenRoast, 57.0, new Fires(['oven' => 'fan'])),
-            $planner->usualHeatC(Method::OvenRoast, 57.0),
+        $cut = Counter::open()->catalogue->cut('beef-topside');
+        $ovenC = static fn (?Mass $mass, Fires $fires = new Fires()): float => $planner->usualHeatC(
+            Method::OvenRoast, $cut, $cut->size(null, $mass), 57.0, $fires,
         );
+
+        self::assertSame($ovenC(null) - 20.0, $ovenC(null, new Fires(['oven' => 'fan'])));
+        self::assertGreaterThan($ovenC(Mass::ofGrams(4000.0)), $ovenC(Mass::ofGrams(800.0)), 'the larger, the gentler');
         self::assertSame(
             115.0,
-            $planner->usualHeatC(Method::Braise, 90.0, new Fires(['pot' => 'pressure'])),
+            $planner->usualHeatC(Method::Braise, $cut, $cut->size(), 90.0, new Fires(['pot' => 'pressure'])),
             'a pressure pot has no 95 °C',
         );
     }
@@ -133,7 +136,7 @@ final class PlanTest extends TestCase
     public function test_pulled_then_the_core_peaks_at_the_target(string $slug, float $mm, Method $method, float $targetC): void
     {
         $plan = self::plan($slug, $mm, $method);
-        $piece = self::piece($slug, $mm, 5.0);
+        $piece = self::piece($slug, $mm, 5.0, $plan, $targetC);
         [$simulator, $start] = [$piece->simulator, $piece->start];
         $openS = PullFinder::openSeconds($simulator, $start, $plan, $targetC);
         $core = new CoreTrace($simulator->grid, $simulator->body->coreAtM, $start->celsius);
@@ -145,7 +148,7 @@ final class PlanTest extends TestCase
     public function test_a_piece_too_thin_for_its_sear_is_said_to_be_past_it(): void
     {
         $plan = self::plan('beef-rib-eye-steak', 10.0, Method::OvenThenSear);
-        $piece = self::piece('beef-rib-eye-steak', 10.0, 20.0);
+        $piece = self::piece('beef-rib-eye-steak', 10.0, 20.0, $plan, 30.0);
 
         $this->expectException(PullNotFound::class);
         $this->expectExceptionMessage('plan.past_target');
@@ -155,24 +158,18 @@ final class PlanTest extends TestCase
     private static function plan(string $slug, float $mm, Method $method): MethodPlan
     {
         $planner = Planner::from(DataFolder::shipped());
+        $cut = Counter::open()->catalogue->cut($slug);
+        $size = $cut->size(Length::ofMillimetres($mm));
 
-        return $planner->plan(
-            Counter::open()->catalogue->cut($slug),
-            $mm,
-            $method,
-            new Setting($planner->usualHeatC($method, 57.0), 57.0),
-        );
+        return $planner->plan($cut, $size, $method, new Setting($planner->usualHeatC($method, $cut, $size, 57.0), 57.0));
     }
 
-    private static function piece(string $slug, float $mm, float $startC): Specimen
+    private static function piece(string $slug, float $mm, float $startC, MethodPlan $plan, float $aimC): Specimen
     {
-        return Specimen::of(
-            Counter::open()->catalogue->cut($slug),
-            Length::ofMillimetres($mm),
-            $startC,
-            Surface::Patted,
-            Simulator::CELLS,
-            0.005,
-        );
+        $cut = Counter::open()->catalogue->cut($slug);
+        $size = $cut->size(Length::ofMillimetres($mm));
+        $body = Specimen::body($cut, $size, $plan, $startC, Surface::Patted, $aimC);
+
+        return Specimen::of($cut, $size, $body, $startC, Surface::Patted, Simulator::CELLS, 0.005);
     }
 }
