@@ -20,7 +20,7 @@ use Nessmark\Say\Phrase;
 final readonly class Portions
 {
     /** A piece between these shares of a portion is one for each. Common practice, no source. */
-    private const ONE_EACH = [0.55, 1.7];
+    private const ONE_EACH = [0.7, 1.7];
 
     /** Short by up to this share of the whole, nobody takes another piece. Common practice, no source. */
     private const SHORT_SHARE = 0.12;
@@ -66,7 +66,9 @@ final readonly class Portions
             SoldBy::Piece, SoldBy::Slice => $this->counted($cut, $cut->size($thickness, $each), $eaters, $needG, $inAll, $pieces, $apart),
             SoldBy::Bones => $this->byTheBone($cut, $thickness, $each?->times($pieces ?? 1)->toGrams() ?? $needG),
             SoldBy::Joint, SoldBy::Length => $this->cutOff($cut, $thickness, $each, $needG, $pieces),
-            SoldBy::Weight => new Sale($cut->size($thickness, $each ?? self::step($needG, self::WEIGHT_STEP_G)), null, null),
+            SoldBy::Weight => new Sale(
+                $cut->size($thickness, $each ?? self::step($needG, self::WEIGHT_STEP_G)), null, Mass::ofGrams($needG), null,
+            ),
         };
     }
 
@@ -87,24 +89,33 @@ final readonly class Portions
         $pieceG = $size->mass->toGrams();
         $heads = $eaters->heads();
         if ($pieces !== null) {
-            return new Sale($size, max($pieces, $apart), null);
+            return new Sale($size, max($pieces, $apart), Mass::ofGrams($needG), null);
         }
         $ofPortion = $pieceG / ($needG / $heads);
-        if ($inAll === null && $ofPortion >= self::ONE_EACH[0] && $ofPortion <= self::ONE_EACH[1]) {
-            return new Sale($size, $heads, new Phrase('amount.one_each'));
+        if ($inAll === null && $ofPortion <= self::ONE_EACH[1]) {
+            $each = $ofPortion >= self::ONE_EACH[0] ? 1 : (int) round(1.0 / $ofPortion);
+
+            $why = new Phrase($each === 1 ? 'amount.one_each' : 'amount.so_many_each', ['each' => $each]);
+
+            return new Sale($size, $each * $heads, Mass::ofGrams($needG), $why);
         }
         $whole = $needG / $pieceG;
         $count = (int) max($apart, 1, ceil($whole * (1.0 - self::SHORT_SHARE)));
         $args = ['need_g' => round($needG), 'pieces' => $count];
+        $why = match (true) {
+            $inAll === null && $count < $heads && $heads % $count === 0 => new Phrase('amount.one_for', ['heads' => intdiv($heads, $count)]),
+            (float) $count === $whole => null,
+            default => new Phrase($count > $whole ? 'amount.rounded_up' : 'amount.rounded_down', $args),
+        };
 
-        return new Sale($size, $count, new Phrase($count >= $whole ? 'amount.rounded_up' : 'amount.rounded_down', $args));
+        return new Sale($size, $count, Mass::ofGrams($needG), $why);
     }
 
     /** A joint no larger than it is sold; what more is wanted makes a second. */
     private function cutOff(Cut $cut, ?Length $thickness, ?Mass $each, float $needG, ?int $pieces): Sale
     {
         if ($each !== null) {
-            return new Sale($cut->size($thickness, $each), $pieces === 1 ? null : $pieces, null);
+            return new Sale($cut->size($thickness, $each), $pieces === 1 ? null : $pieces, Mass::ofGrams($needG), null);
         }
         $count = $pieces ?? (int) max(1, ceil($needG / $cut->build->heaviestG));
         [$lightestG, $heaviestG] = $thickness === null ? [$cut->build->soldG()[0], INF] : $cut->build->weighsG($thickness);
@@ -112,7 +123,7 @@ final readonly class Portions
         $g = max($lightestG, min($heaviestG, $wanted), $this->shortestG($cut, $thickness));
         $why = $g > $wanted ? new Phrase('amount.smallest_joint', ['need_g' => round($needG)]) : null;
 
-        return new Sale($cut->size($thickness, Mass::ofGrams($g)), $count === 1 ? null : $count, $why);
+        return new Sale($cut->size($thickness, Mass::ofGrams($g)), $count === 1 ? null : $count, Mass::ofGrams($needG), $why);
     }
 
     /** What is cut off a length is no shorter than it is thick: it would be a steak. Common practice, no source. */
@@ -140,6 +151,7 @@ final readonly class Portions
         return new Sale(
             $cut->size($thickness, Mass::ofGrams($each * $boneG)),
             $racks === 1 ? null : $racks,
+            Mass::ofGrams($needG),
             new Phrase($racks === 1 ? 'amount.by_bones' : 'amount.by_racks', ['bones' => $each, 'racks' => $racks]),
         );
     }

@@ -29,6 +29,8 @@ final class CutCsv
         'weight_low_g' => ['weight_g.low', 'number'],
         'weight_typical_g' => ['weight_g.typical', 'number'],
         'weight_high_g' => ['weight_g.high', 'number'],
+        'sold_by' => ['sold_by', 'text_or_nothing'],
+        'bones' => ['bones', 'number_or_nothing'],
         'per_animal' => ['per_animal', 'number_or_null'],
         'availability' => ['availability', 'text'],
         'bone' => ['bone', 'text'],
@@ -88,7 +90,7 @@ final class CutCsv
         $cut = [];
         foreach (self::COLUMNS as $column => [$path, $kind]) {
             $cell = trim($cells[$column] ?? '');
-            if (! array_key_exists($column, $cells) || ($cell === '' && $kind === 'number_or_nothing')) {
+            if (! array_key_exists($column, $cells) || ($cell === '' && str_ends_with($kind, '_or_nothing'))) {
                 continue;
             }
             $cut = self::put($cut, explode('.', $path), self::understood($cell, $kind));

@@ -13,9 +13,10 @@ final readonly class Sale
 {
     /**
      * @param  int|null  $count  whole pieces; null for one joint or one weight
+     * @param  Mass  $need  what the portions of those who eat come to, or what was asked for
      * @param  Phrase|null  $why  where it is not just the weight of the portions
      */
-    public function __construct(public Size $size, public ?int $count, public ?Phrase $why) {}
+    public function __construct(public Size $size, public ?int $count, public Mass $need, public ?Phrase $why) {}
 
     public function raw(): Mass
     {

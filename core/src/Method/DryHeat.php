@@ -167,7 +167,7 @@ final readonly class DryHeat
     public static function airFry(Traits $is): Argument
     {
         $isBirdPart = $is->cut->isBird() && ! $is->isWhole && ! $is->isMinced;
-        $isFishPart = $is->cut->isFish() && ! $is->isWhole && ! $is->isInShell && ! $is->isGristle;
+        $isFishPart = $is->cut->isFish() && in_array($is->cut->form, [Form::Fillet, Form::Thin], true);
 
         return (new Argument())
             ->speaksFor($isBirdPart, 'air_fry_bird')

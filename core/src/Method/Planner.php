@@ -62,7 +62,8 @@ final readonly class Planner
                 default => $this->methods->smokerC($size->thickness),
             },
             Method::Simmer => $this->methods->figure($method, Until::isTender($cut, $method) ? 'heat_default_c' : 'boiling_c'),
-            Method::Braise, Method::Poach, Method::Parcel, Method::PotRoast, Method::Confit => $this->methods->figure($method, 'heat_default_c'),
+            Method::Parcel => $this->methods->figure($method, Until::isTender($cut, $method) ? 'tender_c' : 'heat_default_c'),
+            Method::Braise, Method::Poach, Method::PotRoast, Method::Confit => $this->methods->figure($method, 'heat_default_c'),
             default => $appliance->usualC($fires->level),
         };
 

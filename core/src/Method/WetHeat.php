@@ -110,8 +110,7 @@ final readonly class WetHeat
         $isLong =
             $is->isCookedLong &&
             $is->melts &&
-            ! $is->isMinced &&
-            (in_array($is->cut->form, [Form::Roast, Form::Organ, Form::Dice, Form::WholeFish], true) || $is->cut->isBird());
+            ($is->isGristle || in_array($is->cut->form, [Form::Organ, Form::WholeFish], true));
 
         return (new Argument())
             ->speaksFor($isLong, 'simmers')
@@ -137,7 +136,10 @@ final readonly class WetHeat
     public static function confit(Traits $is): Argument
     {
         $isFatLeg = $is->isLeg;
-        $isFatPork = $is->isCookedLong && $is->cut->animal === 'pig' && $is->cut->fatFraction() >= self::CONFIT_FAT;
+        $isFatPork = $is->isCookedLong &&
+            $is->cut->animal === 'pig' &&
+            $is->cut->form !== Form::Ribs &&
+            $is->cut->fatFraction() >= self::CONFIT_FAT;
 
         return (new Argument())
             ->speaksFor($isFatLeg, 'confit_leg')

@@ -8,7 +8,7 @@ use Nessmark\Heat\StepObserver;
 
 /**
  * How much weight lean meat lets go as its proteins shrink, at each depth: towards what it loses when it is kept so hot for an hour or
- * two, most of it within the first half hour. The shape (a first rise from 45 °C on as the heads of myosin give, a second above 60 °C as
+ * two, most of it within the first quarter of an hour. The shape (a first rise from 45 °C on as the heads of myosin give, a second above 60 °C as
  * collagen shrinks) and the figures are those of water-bath experiments in the meat literature; from memory, ±5 percentage points.
  */
 final class WaterHolding implements StepObserver
@@ -30,7 +30,7 @@ final class WaterHolding implements StepObserver
     ];
 
     /** Time in which 63 % of it has gone, s: an hour in the bath is as good as all. Common practice, no source. */
-    private const WITHIN_S = 1200.0;
+    private const WITHIN_S = 600.0;
 
     /** @var list<float>|null kg/kg by whole degrees, 0 to 100 */
     private static ?array $byDegree = null;

@@ -19,7 +19,7 @@ final readonly class TicketPiece
         public string $word,
         public array $avoid,
         public float $rawG,
-        public ?float $pieces,
+        public ?int $pieces,
         public float $pullCoreC,
         public bool $canProbe,
         public TimeRange $time,

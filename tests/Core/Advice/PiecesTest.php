@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Advice;
 
+use Generator;
 use Nessmark\Contract\Json;
 use Nessmark\Contract\LotReader;
 use Nessmark\Data\DataFolder;
 use Nessmark\Grade\GradeTable;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;
 use Tests\Support\TodaysCase;
@@ -91,36 +93,47 @@ final class PiecesTest extends TestCase
         $ask = Counter::open()->reader->read([...self::STEAKS, 'diners' => self::EATERS, 'lot' => 'B1'], lot: $lot);
         $ticket = Json::of(Counter::open()->tickets->advise($ask, 'GBP'));
 
-        self::assertSame([5, 950.0], [$ticket['amounts']['diners'], $ticket['amounts']['raw_g']]); // 5 × 190
-        self::assertSame(950.0, array_sum(array_column($ticket['pieces'], 'raw_g')));
+        self::assertSame([5, 3, 1134.0], [$ticket['amounts']['diners'], $ticket['amounts']['pieces'], $ticket['amounts']['raw_g']]); // of 378 g, 190 g a head
+        self::assertSame(1134.0, array_sum(array_column($ticket['pieces'], 'raw_g')));
         self::assertSame(
-            ['lot' => 'B1', 'currency' => 'GBP', 'per_kg' => 38.0, 'total' => 36.1, 'a_head' => 7.22],
+            ['lot' => 'B1', 'currency' => 'GBP', 'per_kg' => 38.0, 'total' => 43.09, 'a_head' => 8.62],
             array_diff_key($ticket['price'], ['cooked_100g' => 0]),
         );
     }
 
-    public function test_by_weight_each_share_has_its_part_of_it(): void
+    public function test_a_joint_for_two_ways_is_parted_by_heads_and_whole_pieces_go_whole(): void
     {
-        $ticket = self::ticket([['count' => 3, 'doneness' => 'rare'], ['count' => 1, 'doneness' => 'well']], ['raw_g' => 1000]);
+        $shares = [['count' => 3, 'doneness' => 'rare'], ['count' => 1, 'doneness' => 'well']];
+        $joint = Counter::open()->ticket(['cut' => 'beef-topside', 'raw_g' => 2000, 'method' => 'oven_roast', 'diners' => $shares]);
+        $steaks = self::ticket($shares, ['pieces' => 4]);
 
-        self::assertSame([1000.0, [750.0, 250.0]], [$ticket['amounts']['raw_g'], array_column($ticket['pieces'], 'raw_g')]);
+        self::assertSame([2000.0, [1500.0, 500.0]], [$joint['amounts']['raw_g'], array_column($joint['pieces'], 'raw_g')]);
+        self::assertSame([4, [3, 1]], [$steaks['amounts']['pieces'], array_column($steaks['pieces'], 'pieces')]);
     }
 
-    public function test_pieces_are_counted_in_halves_and_come_within_a_quarter_of_the_weight(): void
+    /** @return Generator<string, array{array<string, mixed>, int|null, float, string|null}> ask, pieces, g in all, why */
+    public static function amounts(): Generator
     {
-        $amounts = static fn (int $diners): array => Counter::open()->ticket([
-            'cut' => 'lamb-rump',
-            'thickness_mm' => 45,
-            'method' => 'pan',
-            'diners' => [['count' => $diners]],
-        ])['amounts'];
-        $halves = 0;
-        foreach (range(2, 9) as $diners) {
-            ['pieces' => $pieces, 'piece_g' => $pieceG, 'raw_g' => $rawG] = $amounts($diners);
-            self::assertLessThanOrEqual(0.25 * $pieceG + 1.0, abs($pieces * $pieceG - $rawG), "for {$diners}");
-            $halves += fmod($pieces, 1.0) === 0.5 ? 1 : 0;
-        }
-        self::assertGreaterThan(0, $halves);
+        // Portions by catering practice, no source: core/data/portions.json; the pieces by arithmetic.
+        yield 'burgers' => [['cut' => 'beef-burger', 'diners' => [['count' => 4]]], 4, 800.0, 'amount.one_each'];
+        yield 'cutlets' => [['cut' => 'lamb-cutlet', 'diners' => [['count' => 2]]], 8, 600.0, 'amount.so_many_each'];
+        yield 'large steaks' => [['cut' => 'beef-rib-eye-steak', 'diners' => [['count' => 4]]], 2, 756.0, 'amount.one_for'];
+        yield 'steaks by weight' => [['cut' => 'beef-rib-eye-steak', 'raw_g' => 400, 'pieces' => 2], 2, 800.0, null];
+        yield 'a bird' => [['cut' => 'chicken-whole', 'diners' => [['count' => 4]]], 1, 1600.0, 'amount.one_for'];
+        yield 'a joint' => [['cut' => 'beef-topside', 'diners' => [['count' => 8]], 'method' => 'oven_roast'], null, 1550.0, null];
+        yield 'dice' => [['cut' => 'beef-stewing-dice', 'diners' => [['count' => 4]]], null, 760.0, null];
+        yield 'ribs' => [['cut' => 'lamb-rack', 'diners' => [['count' => 2]], 'method' => 'oven_roast'], 2, 900.0, 'amount.by_racks'];
+    }
+
+    /** @param  array<string, mixed>  $ask */
+    #[DataProvider('amounts')]
+    public function test_it_is_sold_in_whole_pieces_and_one_weight_counts(array $ask, ?int $pieces, float $rawG, ?string $why): void
+    {
+        $ticket = Counter::open()->ticket($ask);
+        $amounts = $ticket['amounts'];
+
+        self::assertSame([$pieces, $rawG, $why], [$amounts['pieces'], $amounts['raw_g'], $amounts['why']['key'] ?? null]);
+        self::assertEqualsWithDelta($rawG * (1.0 - $ticket['losses']['cooking_loss_share']), $amounts['cooked_g'], 1.0);
     }
 
     /**

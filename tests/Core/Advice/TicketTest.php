@@ -114,15 +114,15 @@ final class TicketTest extends TestCase
 
     public function test_portions_follow_appetite_and_head(): void
     {
-        // Catering practice, no source: 150 to 225 g of boneless steak a head.
+        // Catering practice, no source: 150 to 225 g of boneless roast a head.
         $raw = static fn (string $appetite, int $count): float => Counter::open()->ticket([
-            'cut' => 'pork-loin-chop',
-            'thickness_mm' => 25,
+            'cut' => 'beef-topside',
+            'method' => 'oven_roast',
             'diners' => [['count' => $count, 'appetite' => $appetite]],
         ])['amounts']['raw_g'];
 
-        self::assertSame(600.0, $raw('small', 4));
-        self::assertSame(900.0, $raw('hearty', 4));
+        self::assertSame(900.0, $raw('small', 6));
+        self::assertSame(1350.0, $raw('hearty', 6));
     }
 
     public function test_what_is_read_out_is_not_printed_small_again_and_only_skin_rests_skin_up(): void
@@ -143,7 +143,7 @@ final class TicketTest extends TestCase
         self::assertContains('safety.parasites', array_column($monkfish['verdict']['findings'], 'key'));
         self::assertNotContains('caution.raw_fish', array_column($monkfish['cautions'], 'key'));
         self::assertSame(
-            [['do.rest'], ['do.rest_skin'], ['do.rest']],
+            [[], ['do.rest_skin'], ['do.rest']],
             [$rests($monkfish), $rests($lines('duck-breast', 'pan')), $rests($lines('chicken-whole', 'oven_roast'))],
         );
     }

@@ -27,7 +27,9 @@ final class AskReaderTest extends TestCase
         }
         yield 'thickness a word' => [['thickness_mm' => 'abc'], 'thickness_mm', 'wrong_type'];
         yield 'thickness not a number' => [['thickness_mm' => NAN], 'thickness_mm', 'out_of_range'];
-        yield 'thickness missing' => [['thickness_mm' => null], 'thickness_mm', 'missing'];
+        yield 'heavier than it is sold' => [['raw_g' => 2000], 'raw_g', 'out_of_range'];
+        yield 'half the thickness and all the weight' => [['thickness_mm' => 12, 'raw_g' => 500], 'raw_g', 'conflict'];
+        yield 'half a piece' => [['pieces' => 1.5], 'pieces', 'wrong_type'];
         $avoiding = static fn (int $count): array => array_map(
             static fn (int $i): array => ['count' => 1, 'avoid' => ["herb {$i}"]],
             range(1, $count),

@@ -26,7 +26,7 @@ final class CapTest extends TestCase
     #[TestWith(['goose-breast', 35.0])]
     public function test_the_layers_add_up_to_the_piece_and_half_of_it_at_least_is_lean(string $slug, float $mm): void
     {
-        $layers = Cap::over(Counter::open()->catalogue->cut($slug), Length::ofMillimetres($mm))?->layers() ?? [];
+        $layers = Cap::over(Counter::open()->catalogue->cut($slug), Length::ofMillimetres($mm), $mm / 1000.0)?->layers() ?? [];
 
         self::assertSame([Tissue::Skin, Tissue::Fat, Tissue::Lean], array_column($layers, 0));
         self::assertEqualsWithDelta($mm / 1000.0, array_sum(array_column($layers, 1)), 1e-9);
@@ -37,7 +37,7 @@ final class CapTest extends TestCase
     {
         foreach (['beef-strip-steak', 'chicken-supreme', 'duck-whole', 'salmon-loin'] as $slug) {
             $cut = Counter::open()->catalogue->cut($slug);
-            self::assertNull(Cap::over($cut, Length::ofMillimetres($cut->build->typicalMm)), $slug);
+            self::assertNull(Cap::over($cut, $cut->size()->thickness, 0.02), $slug);
         }
     }
 
@@ -47,7 +47,7 @@ final class CapTest extends TestCase
         $thickness = Length::ofMillimetres($cut->build->typicalMm);
         $grid = Grid::across(Body::slab($thickness), 121);
         $water = 0.0;
-        foreach (Cap::over($cut, $thickness)?->moisture($grid, 0.4)->waterKgM3 ?? [] as $i => $kgM3) {
+        foreach (Cap::over($cut, $thickness, $thickness->toMetres())?->moisture($grid, 0.4)->waterKgM3 ?? [] as $i => $kgM3) {
             $water += $kgM3 * $grid->volume[$i];
         }
         $recorded = ($cut->composition->fractions['water'] ?? 0.0) * ChoiOkos::densityKgM3($cut->composition, 5.0);
@@ -65,7 +65,8 @@ final class CapTest extends TestCase
         $cut = Counter::open()->catalogue->cut('duck-breast');
         $pan = Face::surrounding(180.0, 200.0)->closed();
         $heatIn = static function (bool $onSkin) use ($cut, $pan): float {
-            $piece = Specimen::of($cut, Length::ofMillimetres(22.0), 5.0, Surface::Patted, 61, 0.005);
+            $thickness = Length::ofMillimetres(22.0);
+            $piece = Specimen::of($cut, $cut->size($thickness), Body::slab($thickness), 5.0, Surface::Patted, 61, 0.005);
 
             return $piece->simulator->runStage(
                 $piece->start,

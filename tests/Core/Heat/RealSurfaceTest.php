@@ -10,6 +10,7 @@ use Nessmark\Advice\Specimen;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Data\DataFolder;
+use Nessmark\Heat\Body;
 use Nessmark\Heat\Face;
 use Nessmark\Heat\LogReduction;
 use Nessmark\Heat\PeakProfile;
@@ -145,9 +146,13 @@ final class RealSurfaceTest extends TestCase
 
     private static function piece(float $mm, ?float $wetness = null): Specimen
     {
+        $thickness = Length::ofMillimetres($mm);
+        $cut = Counter::open()->catalogue->cut('beef-strip-steak');
+
         return Specimen::of(
-            Counter::open()->catalogue->cut('beef-strip-steak'),
-            Length::ofMillimetres($mm),
+            $cut,
+            $cut->size($thickness),
+            Body::slab($thickness),
             5.0,
             Surface::Patted,
             41,

@@ -75,12 +75,12 @@ final class TighteningTest extends TestCase
 
     public function test_portions_are_the_house_s_own(): void
     {
-        $ask = ['cut' => 'lamb-rump', 'thickness_mm' => 45, 'method' => 'pan', 'diners' => [['count' => 4]]];
+        $ask = ['cut' => 'beef-topside', 'method' => 'oven_roast', 'diners' => [['count' => 8]]];
         $raw = static fn (float $portions): float => Counter::open()->ticket($ask, new HouseRules(portions: $portions))['amounts'][
             'raw_g'
         ];
 
-        self::assertSame([760.0, 912.0], [$raw(1.0), $raw(1.2)]);
+        self::assertSame([1550.0, 1850.0], [$raw(1.0), $raw(1.2)]);
     }
 
     /** The coolest core that can meet every table of a rule. */

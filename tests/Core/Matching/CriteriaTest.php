@@ -182,10 +182,10 @@ final class CriteriaTest extends TestCase
     {
         $cheap = new Cheap();
         self::assertFalse($cheap->isAsked(self::wish('2 pan')));
-        $field = Field::of([self::option('2 cheap pan', 'chicken-thigh-boneless')]); // 1.85
+        $field = Field::of([self::option('2 cheap pan', 'chicken-thigh-boneless')]); // 2.20: two thighs each
         self::assertSame(1.0, $cheap->value(self::option('2 cheap pan', 'chicken-thigh-boneless'), self::wish('2 cheap pan'), $field));
         self::assertEqualsWithDelta(
-            1.0 - log(10.26 / 1.85, 2) / 3.0,
+            1.0 - log(10.26 / 2.2, 2) / 3.0,
             $cheap->value(self::option('2 cheap pan', 'beef-fillet-steak'), self::wish('2 cheap pan'), $field),
             1e-9,
         );

@@ -16,6 +16,10 @@ use Nessmark\Matching\Refusal;
 use Nessmark\Safety\Profile;
 use Nessmark\Safety\Standard;
 use Nessmark\Safety\Tightening;
+use Nessmark\Advice\Portions;
+use Nessmark\Meal\Eater;
+use Nessmark\Meal\Eaters;
+use Nessmark\Stock\Lot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\TodaysCase;
@@ -31,8 +35,8 @@ final class LimitsTest extends TestCase
         yield 'someone does not eat it' => ['2 lamb rump pan no lamb', 'avoid', ['what' => 'lamb']];
         yield 'it cannot be had so done' => ['2 turkey escalope rare pan', 'doneness', []];
         yield 'someone at risk wants it below the minimum' => ['2 duck breast pan, one pregnant pink', 'safety', []];
-        yield 'there is too little' => ['8 venison loin steak mr pan', 'weight', ['left_g' => 900.0, 'short_g' => 620.0]]; // 8 × 190
-        yield 'it costs too much' => ['2 halibut pan budget 5', 'budget', ['a_head_money' => 6.46, 'over_money' => 1.46]]; // 170 g at 38
+        yield 'there is too little' => ['8 venison loin steak mr pan', 'weight', ['left_g' => 900.0, 'short_g' => 300.0]]; // 8 of 150
+        yield 'it costs too much' => ['2 halibut pan budget 5', 'budget', ['a_head_money' => 6.84, 'over_money' => 1.84]]; // one of 180 g at 38
         yield 'its day is past by then' => ['2 mackerel pan 2026-11-28', 'use_by', ['day' => '2026-11-26']];
         yield 'a roast takes longer' => ['4 chicken whole oven in 45 min', 'time', []];
     }
@@ -98,7 +102,7 @@ final class LimitsTest extends TestCase
     /** @return Generator<string, array{string, string}> a line that has nothing, and the same with the limit given way to */
     public static function givenWay(): Generator
     {
-        yield 'more money' => ['2 halibut pan budget 5', '2 halibut pan budget 6.46'];
+        yield 'more money' => ['2 halibut pan budget 5', '2 halibut pan budget 6.84'];
         yield 'another fire' => ['2 chicken leg wok', '2 chicken leg wok braise'];
         yield 'fewer' => ['8 venison loin steak mr pan', '4 venison loin steak mr pan'];
         yield 'the minimum for whoever is at risk' => ['2 duck breast pan, one pregnant pink', '2 duck breast pan, one pregnant'];
@@ -121,7 +125,7 @@ final class LimitsTest extends TestCase
         self::assertSame(['budget'], array_map(static fn (Refusal $refusal): string => $refusal->limit->value, $answer->refusals));
         $cheapest = min(
             array_map(
-                static fn ($lot): float => (0.19 * $lot->pricePerKgMinor) / 100.0,
+                static fn ($lot): float => (self::steakKg($lot) * $lot->pricePerKgMinor) / 100.0,
                 array_filter(
                     TodaysCase::open()->lots,
                     static fn ($lot): bool => $lot->cut->group->value === 'beef' && $lot->cut->form->value === 'steak',
@@ -131,19 +135,25 @@ final class LimitsTest extends TestCase
         self::assertEqualsWithDelta($cheapest - 2.0, $answer->refusals[0]->says->args['over_money'], 0.01);
     }
 
+    /** A head's part of whole steaks for two, kg. */
+    private static function steakKg(Lot $lot): float
+    {
+        return Portions::from(DataFolder::shipped())->sale($lot->cut, new Eaters(new Eater(2)), $lot->thickness)->raw()->toGrams() / 2000.0;
+    }
+
     public function test_whole_birds_are_sold_whole_and_paid_for_whole(): void
     {
         $match = TodaysCase::open()->answer('2 whole chicken oven')->matches[0];
 
         // 12.80 for two
-        self::assertSame([1.0, 1600.0, 640], [$match->option->pieces, $match->option->raw->toGrams(), $match->option->perHeadMinor]);
+        self::assertSame([1, 1600.0, 640], [$match->option->sale->count, $match->option->sale->raw()->toGrams(), $match->option->perHeadMinor]);
     }
 
     public function test_by_weight_is_by_weight_whatever_the_portions(): void
     {
         $match = TodaysCase::open()->answer('2 800g beef mince pan')->matches[0];
 
-        self::assertSame([800.0, 400], [$match->option->raw->toGrams(), $match->option->perHeadMinor]); // 8.00 for two
+        self::assertSame([800.0, 400], [$match->option->sale->raw()->toGrams(), $match->option->perHeadMinor]); // 8.00 for two
     }
 
     public function test_only_that_grade_and_hung_so_long(): void

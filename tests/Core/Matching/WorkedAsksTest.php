@@ -21,9 +21,9 @@ final class WorkedAsksTest extends TestCase
         '4 stir fry' => ['pork-leg-escalope', 'stir_fry', 'a third of a point: that the strips are ready cut for it weighs nothing'],
         '2 quick pan in 25 min' => ['beef-burger', 'pan', 'quick, and not thought of'],
         '2 lean first-timer steak mr pan' => [
-            'beef-hanging-tender',
+            'beef-fillet-steak',
             'pan',
-            'lean and easy pull apart; without a grade it counts as lean',
+            'lean and easy pull apart; it counts as lean, and its window is wide',
         ],
         '2 swordfish gas' => ['trout-whole', 'grill', 'a whole round fish counts as nearer to a firm steak than a flaky one'],
     ];

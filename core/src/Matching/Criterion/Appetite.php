@@ -10,7 +10,7 @@ use Nessmark\Matching\Option;
 use Nessmark\Matching\Wish;
 use Nessmark\Say\Phrase;
 
-/** Pieces that make portions: one each, or one shared evenly. */
+/** Pieces that make portions: one each, or one shared evenly, and no more or less of it than is wanted. */
 final readonly class Appetite implements Criterion
 {
     public function id(): string
@@ -25,13 +25,14 @@ final readonly class Appetite implements Criterion
 
     public function value(Option $option, Wish $wish, Field $field): float
     {
+        $much = max(0.0, 1.0 - abs(log($option->sale->raw()->toGrams() / $option->sale->need->toGrams(), 2)));
         if ($option->sale->count === null || $option->lot->thickness === null) {
-            return 1.0;
+            return $much;
         }
         $ratio = $option->sale->size->mass->toGrams() / ($option->sale->raw()->toGrams() / $wish->eaters->heads());
         $ratio = $ratio < 1.0 ? 1.0 / $ratio : $ratio;
 
-        return max(0.0, 1.0 - (2.0 * abs($ratio - round($ratio))) / $ratio);
+        return min($much, max(0.0, 1.0 - (2.0 * abs($ratio - round($ratio))) / $ratio));
     }
 
     public function says(Option $option, Wish $wish, float $value): ?Phrase
