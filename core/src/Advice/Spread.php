@@ -27,7 +27,7 @@ final readonly class Spread
 
     private const THICKNESS_MM = 0.5;
 
-    private const THICKNESS_MOST_SHARE = 0.12;
+    private const THICKNESS_MOST_SHARE = 0.1;
 
     private const START_K = 2.0;
 

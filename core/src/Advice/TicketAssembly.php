@@ -209,7 +209,9 @@ final readonly class TicketAssembly
     {
         $lastHeatC = $cook->pull->coreC;
         foreach (array_slice($cook->ends, count($cook->plan->before)) as $end) {
-            $lastHeatC = in_array($end->stage->name, Planner::RESTS, true) ? $lastHeatC : $cook->simulator->coreC($end->end);
+            $lastHeatC = in_array($end->stage->name, Planner::RESTS, true)
+                ? $lastHeatC
+                : max($lastHeatC, $cook->simulator->coreC($end->end));
         }
         $riseK = $cook->saw(CoreTrace::class)->maxC - $lastHeatC;
 

@@ -70,7 +70,7 @@ enum Method: string
     /** Whether it rests where it cooked, in its own steam, and not on a rack. */
     public function restsCovered(): bool
     {
-        return in_array($this, [self::Braise, self::Parcel, self::Poach, self::PotRoast, self::Simmer, self::Confit], true);
+        return in_array($this, [self::Braise, self::Parcel, self::Poach, self::Simmer, self::Confit], true);
     }
 
     /** @return non-empty-list<ApplianceKind> the first is the one whose heat is set on the ticket */

@@ -160,7 +160,7 @@ final readonly class Planner
         $hold = $method->canHold() && $setting->holdS > 0.0 ? [new Stage(self::HOLD, $main, $main, $setting->holdS)] : [];
         $after = match (true) {
             $method === Method::OvenThenSear => [
-                ...array_map(static fn (Stage $stage): Stage => $stage->named('rest_before_sear'), $rest),
+                ...array_map(static fn (Stage $stage): Stage => $stage->named('rest_before_sear')->endingAfter(0.5 * ($stage->durationS ?? 0.0)), $rest),
                 $this->sear($cut, $size, $method, $panC, $setting, $above),
                 ...array_map(fn (Stage $stage): Stage => $stage->endingAfter($this->methods->figure($method, 'stands_s')), $rest),
             ],

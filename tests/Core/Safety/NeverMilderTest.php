@@ -147,7 +147,8 @@ final class NeverMilderTest extends TestCase
         try {
             return Counter::open()->ticket($ask, $profile);
         } catch (InputRefused $refused) {
-            self::assertSame('unreachable', $refused->violations[0]->reason, $refused->getMessage());
+            // out of reach of its fire, or cut too thin or thick for that way
+            self::assertContains($refused->violations[0]->reason, ['unreachable', 'not_allowed'], $refused->getMessage());
 
             return null;
         }

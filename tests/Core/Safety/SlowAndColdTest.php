@@ -39,7 +39,7 @@ final class SlowAndColdTest extends TestCase
                 'cut' => 'lamb-leg-stuffed',
                 'thickness_mm' => 110,
                 'method' => 'oven_roast',
-                'heat_c' => 95,
+                'heat_c' => 120,
                 'diners' => $for('cooked_through'),
             ],
             'safety.oven_too_cool',
@@ -50,7 +50,7 @@ final class SlowAndColdTest extends TestCase
                 'cut' => 'lamb-leg-rolled',
                 'thickness_mm' => 110,
                 'method' => 'oven_roast',
-                'heat_c' => 95,
+                'heat_c' => 120,
                 'diners' => $for('official_minimum'),
             ],
             'safety.oven_too_cool',
@@ -240,7 +240,7 @@ final class SlowAndColdTest extends TestCase
         ];
         try {
             $ticket = Counter::open()->ticket($ask, $profile);
-            self::assertLessThan(90.0, $ticket['peak_core_c']);
+            self::assertLessThan(100.0, $ticket['peak_core_c']);
             self::assertLessThan(
                 4 * 3600.0,
                 $ticket['time']['likely_s'],
