@@ -224,7 +224,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'a_head', type: 'number'),
             new OA\Property(property: 'cooked_100g', type: 'number'),
             new OA\Property(property: 'raw_g', type: 'number'),
-            new OA\Property(property: 'pieces', type: 'number', nullable: true),
+            new OA\Property(property: 'pieces', type: 'integer', nullable: true),
             new OA\Property(property: 'shares', type: 'integer'),
             new OA\Property(property: 'takes_s', type: 'number', nullable: true),
             new OA\Property(property: 'verdict', type: 'string', enum: ['clear', 'caution', 'stop']),

@@ -20,6 +20,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
+use Nessmark\Advice\Portions;
 use Nessmark\Advice\Substitutes;
 use Nessmark\Advice\TicketAssembly;
 use Nessmark\Appliance\Kitchen;
@@ -34,6 +35,7 @@ use Nessmark\Doneness\DonenessTable;
 use Nessmark\Grade\GradeTable;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\School\Schools;
+use Nessmark\Texture\LongCook;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -53,6 +55,8 @@ final class AppServiceProvider extends ServiceProvider
                 GradeReport::class,
                 Substitutes::class,
                 CatalogueFile::class,
+                LongCook::class,
+                Portions::class,
             ] as $class
         ) {
             $this->app->singleton($class, fn () => $class::from($this->app->make(DataFolder::class)));

@@ -83,7 +83,7 @@ final class AdviceTest extends AppTestCase
         }
         yield 'thickness a word' => [['thickness_mm' => 'abc'], 'thickness_mm', 'wrong_type'];
         yield 'thickness NaN' => [['thickness_mm' => 'NaN'], 'thickness_mm', 'wrong_type'];
-        yield 'thickness missing' => [['thickness_mm' => null], 'thickness_mm', 'missing'];
+        yield 'heavier than it is sold' => [['raw_g' => 5000], 'raw_g', 'out_of_range'];
         yield 'unknown cut' => [['cut' => 'unicorn'], 'cut', 'not_allowed'];
         yield 'an oven nobody has' => [['fires' => ['oven' => 'solar']], 'fires.oven', 'not_allowed'];
         yield 'a grill for a method without one' => [['fires' => ['grill' => 'gas']], 'fires.grill', 'unknown_key'];

@@ -38,7 +38,9 @@ final class HouseTest extends AppTestCase
             ->json('ticket');
 
         self::assertGreaterThan($before['cross_section']['grey_band_mm'], $after['cross_section']['grey_band_mm']);
-        self::assertEquals(round(1.2 * $before['amounts']['raw_g']), $after['amounts']['raw_g']);
+        $topside = ['cut' => 'beef-topside', 'method' => 'oven_roast', 'diners' => [['count' => 8]]];
+        // 8 × 190 g and a fifth more, cut to the next 50 g
+        self::assertEquals(1850.0, $this->postJson('/api/v1/advice', $topside)->json('ticket.amounts.raw_g'));
         $this->getJson('/api/v1/session')->assertJsonPath('shop.units', 'imperial')->assertJsonPath('shop.currency', 'GBP');
     }
 

@@ -51,8 +51,8 @@ final class MatchTest extends AppTestCase
         $ticket = $this->postJson('/api/v1/advice', $best['ask'])
             ->assertOk()
             ->assertJsonPath('ticket.price.lot', 'L1')
-            ->assertJsonPath('ticket.price.total', 19.76)
-            ->json('ticket'); // 760 g at 26
+            ->assertJsonPath('ticket.price.total', 29.54)
+            ->json('ticket'); // four rumps of 284 g at 26
         $this->postJson(
             '/api/v1/tickets',
             self::newTicket([

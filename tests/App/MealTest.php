@@ -104,7 +104,7 @@ final class MealTest extends AppTestCase
         $seen = $this->postJson('/api/v1/advice', [...self::RUMP, 'lot' => 'L1'])
             ->assertOk()
             ->json('id');
-        $this->putJson('/api/v1/house', ['profile' => 'us', 'portions_pct' => 150])->assertOk();
+        $this->putJson('/api/v1/house', ['profile' => 'us', 'schools' => ['rest' => 'long_covered']])->assertOk();
         $this->give(700, 500, ['seen' => $seen])
             ->assertConflict()
             ->assertJsonPath('reason', 'ticket.otherwise_now');

@@ -35,9 +35,9 @@ final class SellOnceTest extends AppTestCase
 
         self::assertSame($first->json('id'), $second->json('id'));
         self::assertEquals($first->json(), $second->json());
-        self::assertSame([1, 2240, 1], [Ticket::query()->count(), $this->left(), LotMove::query()->where('kind', 'sold')->count()]);
+        self::assertSame([1, 1864, 1], [Ticket::query()->count(), $this->left(), LotMove::query()->where('kind', 'sold')->count()]);
         $this->give(key: 'ask-0002-abcd')->assertCreated();
-        self::assertSame([2, 1480], [Ticket::query()->count(), $this->left()]);
+        self::assertSame([2, 728], [Ticket::query()->count(), $this->left()]);
     }
 
     public function test_a_key_belongs_to_what_it_was_made_for_and_to_its_shop(): void
@@ -114,7 +114,7 @@ final class SellOnceTest extends AppTestCase
         $this->actingAs($this->staff(Role::Cutter, signIn: 'cutter'))
             ->postJson("/api/v1/tickets/{$late}/take-back")
             ->assertForbidden();
-        self::assertSame(2240, $this->left());
+        self::assertSame(1864, $this->left());
     }
 
     public function test_editing_a_lot_never_writes_its_weight_whatever_the_screen_last_saw(): void

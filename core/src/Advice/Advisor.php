@@ -236,7 +236,7 @@ final readonly class Advisor
             ($targetC < $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->officialC &&
                 $setting->holdS <= 0.0);
         $countsCarryOver = $isAsAsked && $plate->way->method->countsCarryOver();
-        $body = $this->body($plate, $plan, $targetC);
+        $body = $this->body($plate, $plan);
         $specimen = self::specimen($plate, $body, Simulator::CELLS, self::TOLERANCE_K);
         [$simulator, $start] = [$specimen->simulator, $specimen->start];
         $watch = $this->watchers->over($plate, $specimen);
@@ -318,12 +318,12 @@ final readonly class Advisor
         return [$plan->endingAfter($openS), true];
     }
 
-    /** Matched at what is asked for; where a texture is waited for, at where it forms. */
-    private function body(Plate $plate, MethodPlan $plan, float $targetC): Body
+    /** Matched where it is done; where a texture is waited for, at where it forms. */
+    private function body(Plate $plate, MethodPlan $plan): Body
     {
         $piece = $plate->piece;
 
-        $aimC = $this->mark($plate) === null ? $targetC : LongCook::FORMS_AT_C;
+        $aimC = $this->mark($plate) === null ? Specimen::DONE_AT_C : LongCook::FORMS_AT_C;
 
         return Specimen::body($piece->cut, $piece->size, $plan, $piece->start->toCelsius(), $piece->surface, $aimC);
     }
@@ -369,7 +369,7 @@ final readonly class Advisor
                 }
                 $specimen ??= self::specimen(
                     $plate,
-                    $this->body($plate, $plan, $plate->share->doneness->targetC),
+                    $this->body($plate, $plan),
                     self::ONCE_CELLS,
                     self::ONCE_TOLERANCE_K,
                 );

@@ -70,7 +70,7 @@ final readonly class RoughCook
         $setting = new Setting($this->planner->usualHeatC($method, $cut, $size, $word->targetC, $fires), $word->targetC, $fires, $pieces);
         $plan = $this->planner->plan($cut, $size, $method, $setting);
         $mark = $this->texture->mark($cut, $method, $word->word);
-        $aimC = $mark === null ? $word->targetC : LongCook::FORMS_AT_C;
+        $aimC = $mark === null ? Specimen::DONE_AT_C : LongCook::FORMS_AT_C;
         $body = Specimen::body($cut, $size, $plan, self::FROM_THE_FRIDGE_C, $surface, $aimC);
         $piece = Specimen::of($cut, $size, $body, self::FROM_THE_FRIDGE_C, $surface, self::CELLS, self::TOLERANCE_K);
         $before = $piece->simulator->run($piece->start, $plan->before);
@@ -98,7 +98,7 @@ final readonly class RoughCook
     {
         $setting = new Setting($this->planner->hottestC($method, $fires), $aboveC, $fires, 1);
         $plan = $this->planner->plan($cut, $size, $method, $setting)->turnedHalfAsOften();
-        $body = Specimen::body($cut, $size, $plan, self::FROM_THE_FRIDGE_C, Surface::Patted, $aboveC);
+        $body = Specimen::body($cut, $size, $plan, self::FROM_THE_FRIDGE_C, Surface::Patted);
         $piece = Specimen::of($cut, $size, $body, self::FROM_THE_FRIDGE_C, Surface::Patted, self::CELLS, self::TOLERANCE_K);
         $there = PullFinder::atCore($piece->simulator, $piece->start, $plan, $aboveC);
 

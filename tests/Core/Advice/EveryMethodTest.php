@@ -111,7 +111,6 @@ final class EveryMethodTest extends TestCase
     #[TestWith(['broil', 'beef-strip-steak', 25.0])]
     #[TestWith(['oven_roast', 'beef-eye-of-round-roast', 90.0])]
     #[TestWith(['water_bath', 'beef-rib-eye-steak', 30.0])]
-    #[TestWith(['oven_then_sear', 'lamb-rump', 45.0])]
     public function test_a_millimetre_more_costs_what_is_said(string $method, string $cut, float $mm): void
     {
         $ticket = static fn (float $mm): array => Counter::open()->ticket(['cut' => $cut, 'thickness_mm' => $mm, 'method' => $method]);
