@@ -25,7 +25,7 @@ final class LayerRules
         ['School', 'House', 'Ticket'],
         ['Meal'],
         ['Advice'],
-        ['Matching'],
+        ['Matching', 'Calibration'],
         ['AskLine'],
         ['Contract'],
     ];

@@ -115,9 +115,8 @@ final readonly class Advisor
             }
         }
         if ($isBurnt && $fitting === []) {
-            throw InputRefused::one('thickness_mm', 'unreachable', $plate->piece->size->thickness->toMillimetres(), 'thicker_or_other_way', [
-                'method' => $plate->way->method->value,
-            ]);
+            $mm = $plate->piece->size->thickness->toMillimetres();
+            throw InputRefused::one('thickness_mm', 'unreachable', $mm, 'thicker_or_other_way', ['method' => $plate->way->method->value]);
         }
         usort($fitting, static fn (array $a, array $b): int => $a[0]->saw(CoreTrace::class)->maxC <=> $b[0]->saw(CoreTrace::class)->maxC);
 
@@ -207,10 +206,11 @@ final readonly class Advisor
         // What goes by the clock alone has to be at its minimum however slow the fire; the rest of its time is the hold after that.
         $goesByClock = $mustMeet && $mark === null && ! $cook->evidence->canProbe;
         $delayedToC = $goesByClock ? min($cook->pull->coreC, $officialC) : $cook->pull->coreC;
+        $body = $cook->simulator->body;
         [$range, $effects] =
             $mark !== null
-                ? (new TextureSpread($this->planner, $this->texture))->of($plate, $cook->simulator->body, $setting, $mark, $cook->pull->openS)
-                : (new Spread($this->planner))->of($plate, $cook->simulator->body, $appliance, $setting, $delayedToC, $cook->pull->openS);
+                ? (new TextureSpread($this->planner, $this->texture))->of($plate, $body, $setting, $mark, $cook->pull->openS)
+                : (new Spread($this->planner))->of($plate, $body, $appliance, $setting, $delayedToC, $cook->pull->openS);
         $isByColour = $cook->pull->openS <= $cook->plan->leastS;
         if ($isByColour) {
             [$leastS, $mostS] = [(1.0 - self::COLOUR_SHARE) * $range->likelyS, (1.0 + self::COLOUR_SHARE) * $range->likelyS];

@@ -51,7 +51,8 @@ final readonly class CrossSectionOf
         }
         $peaks = [];
         foreach ($cook->simulator->grid->depthM as $i => $depthM) {
-            $peaks[] = [round($depthM * $cook->simulator->body->trueShare * 1000.0, 2), round($cook->saw(PeakProfile::class)->celsius[$i], 1)];
+            $trueMm = $depthM * $cook->simulator->body->trueShare * 1000.0;
+            $peaks[] = [round($trueMm, 2), round($cook->saw(PeakProfile::class)->celsius[$i], 1)];
         }
 
         return new CrossSection(

@@ -19,8 +19,8 @@ final readonly class LossesOf
     private function __construct() {}
 
     /**
-     * What evaporates comes out of the march; what the shrinking lean lets go besides goes by how hot each depth was, and how long; bone loses
-     * nothing.
+     * What evaporates comes out of the march; what the shrinking lean lets go besides goes by how hot each depth was, and how long;
+     * bone loses nothing.
      * The two overlap: the juice that is pressed out feeds the drying surface, so the larger of the two counts at each depth.
      *
      * Crust of both faces averaged, or of the outer one; fat has next to no water to dry out of it, and is rendered, not a crust.

@@ -103,7 +103,9 @@ final readonly class Portions
         $count = (int) max($apart, 1, ceil($whole * (1.0 - self::SHORT_SHARE)));
         $args = ['need_g' => round($needG), 'pieces' => $count];
         $why = match (true) {
-            $inAll === null && $count < $heads && $heads % $count === 0 => new Phrase('amount.one_for', ['heads' => intdiv($heads, $count)]),
+            $inAll === null && $count < $heads && $heads % $count === 0 => new Phrase('amount.one_for', [
+                'heads' => intdiv($heads, $count),
+            ]),
             (float) $count === $whole => null,
             default => new Phrase($count > $whole ? 'amount.rounded_up' : 'amount.rounded_down', $args),
         };
@@ -144,7 +146,8 @@ final readonly class Portions
         }
         $boneG = $cut->build->typicalG / $inRack;
         $inRack = $cut->build->typicalG < self::RACK_IS_CUT_FROM_G ? $inRack : (int) floor($cut->build->heaviestG / $boneG);
-        $bones = max(1, (int) ceil(max($needG / $boneG - self::SHORT_SHARE, self::OF_A_ROUND * $this->shortestG($cut, $thickness) / $boneG)));
+        $standing = (self::OF_A_ROUND * $this->shortestG($cut, $thickness)) / $boneG;
+        $bones = max(1, (int) ceil(max($needG / $boneG - self::SHORT_SHARE, $standing)));
         $racks = (int) ceil($bones / $inRack);
         $each = (int) ceil($bones / $racks);
 

@@ -86,7 +86,9 @@ final readonly class Timeline
                     $isByFork
                         ? new Phrase('do.pull_by_fork')
                         : ($cook->evidence->canProbe
-                            ? new Phrase(Handling::probe($plate->piece->cut), ['pull_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1)])
+                            ? new Phrase(Handling::probe($plate->piece->cut), [
+                                'pull_c' => round($cook->pull->coreC, $cook->countsCarryOver ? 0 : 1),
+                            ])
                             : new Phrase(Handling::sign($plate->piece->cut, $plate->way->method))),
                     null,
                     $open->plus($beforeS),

@@ -92,9 +92,11 @@ final readonly class DryHeat
             )
             ->forbids($is->isMinced && ! $is->cut->build->isRound(), 'too_thin_to_roast', ['least_mm' => self::ROAST_SLAB_FROM_MM])
             ->forbids($is->isInShell, 'in_shell')
-            ->forbids($is->isCookedLong && $is->mm < self::UNTIL_TENDER_FROM_MM && ! $is->cut->covering->hasSkin, 'too_small_until_tender', [
-                'least_mm' => self::UNTIL_TENDER_FROM_MM,
-            ]);
+            ->forbids(
+                $is->isCookedLong && $is->mm < self::UNTIL_TENDER_FROM_MM && ! $is->cut->covering->hasSkin,
+                'too_small_until_tender',
+                ['least_mm' => self::UNTIL_TENDER_FROM_MM],
+            );
     }
 
     public static function searThenOven(Traits $is): Argument

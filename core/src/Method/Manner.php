@@ -14,7 +14,13 @@ final readonly class Manner
      * @param  bool|null  $isCovered  under a lid or hood, or not; null: as is usual for it
      * @param  bool  $restsLong  twice as long and covered, not short and open
      */
-    public function __construct(public bool $turnsOnce = false, public ?float $turnEveryS = null, public bool $restsLong = false, public ?bool $isCovered = null, public bool $isWrapped = true) {}
+    public function __construct(
+        public bool $turnsOnce = false,
+        public ?float $turnEveryS = null,
+        public bool $restsLong = false,
+        public ?bool $isCovered = null,
+        public bool $isWrapped = true,
+    ) {}
 
     public function turningEvery(float $seconds): self
     {

@@ -38,12 +38,12 @@ final readonly class MethodPlan
     /** The stages with the open one ended at a time of its own. */
     public function endingAfter(float $openS): self
     {
-        return new self($this->before, $this->open->endingAfter($openS), $this->after, $this->preheatS, $this->surfaceC, $this->endShare, $this->leastS);
+        return $this->opening($this->open->endingAfter($openS));
     }
 
     public function endingAtCore(float $coreC): self
     {
-        return new self($this->before, $this->open->endingAtCore($coreC), $this->after, $this->preheatS, $this->surfaceC, $this->endShare, $this->leastS);
+        return $this->opening($this->open->endingAtCore($coreC));
     }
 
     /** The same plan turned half as often: half the work for the march, a few per cent longer on the fire. For rough work. */
@@ -52,15 +52,12 @@ final readonly class MethodPlan
         $open = $this->open;
         $everyS = $open->flipEveryS === null ? null : 2.0 * $open->flipEveryS;
 
-        return new self(
-            $this->before,
-            new Stage($open->name, $open->a, $open->b, $open->durationS, $open->untilCoreC, $open->flipAtS, $everyS),
-            $this->after,
-            $this->preheatS,
-            $this->surfaceC,
-            $this->endShare,
-            $this->leastS,
-        );
+        return $this->opening(new Stage($open->name, $open->a, $open->b, $open->durationS, $open->untilCoreC, $open->flipAtS, $everyS));
+    }
+
+    private function opening(Stage $open): self
+    {
+        return new self($this->before, $open, $this->after, $this->preheatS, $this->surfaceC, $this->endShare, $this->leastS);
     }
 
     /** What is left of it once the stages before the open one are over. */

@@ -76,7 +76,9 @@ final readonly class Planner
         $method = Method::OvenThenSear;
         $overK = max(0.0, $targetC - $this->methods->figure($method, 'pink_c'));
 
-        return 5.0 * round(($this->methods->figure($method, 'oven_default_c') + $this->methods->figure($method, 'hotter_by') * $overK) / 5.0);
+        $c = $this->methods->figure($method, 'oven_default_c') + $this->methods->figure($method, 'hotter_by') * $overK;
+
+        return 5.0 * round($c / 5.0);
     }
 
     /** A thick piece browns slowly, or its outside is done long before its inside. Common practice, no source. */
@@ -84,7 +86,8 @@ final readonly class Planner
     {
         // a round piece browns all round at once, and is as hard to bring through as a thicker flat one
         $mm = $size->thickness->toMillimetres() * ($size->shape === Shape::Slab ? 1.0 : $this->methods->figure($method, 'round_as'));
-        $overMm = max(0.0, min($this->methods->figure($method, 'gentler_most_k'), $mm - $this->methods->figure($method, 'gentler_from_mm')));
+        $overMm = $mm - $this->methods->figure($method, 'gentler_from_mm');
+        $overMm = max(0.0, min($this->methods->figure($method, 'gentler_most_k'), $overMm));
 
         return 5.0 * round(($usualC - $overMm - ($overMm > 0.0 ? $this->methods->gentlerForPinkK($targetC) : 0.0)) / 5.0);
     }
@@ -163,14 +166,20 @@ final readonly class Planner
         $hold = $method->canHold() && $setting->holdS > 0.0 ? [new Stage(self::HOLD, $main, $main, $setting->holdS)] : [];
         $after = match (true) {
             $method === Method::OvenThenSear => [
-                ...array_map(static fn (Stage $stage): Stage => $stage->named('rest_before_sear')->endingAfter(0.5 * ($stage->durationS ?? 0.0)), $rest),
+                ...array_map(
+                    static fn (Stage $stage): Stage => $stage->named('rest_before_sear')->endingAfter(0.5 * ($stage->durationS ?? 0.0)),
+                    $rest,
+                ),
                 $this->sear($cut, $size, $method, $panC, $setting, $above),
                 ...array_map(fn (Stage $stage): Stage => $stage->endingAfter($this->methods->figure($method, 'stands_s')), $rest),
             ],
             $method === Method::BathThenSear => [...$hold, $this->sear($cut, $size, $method, $panC, $setting, $above), ...$rest],
             default => [...$hold, ...$rest],
         };
-        $surfaceC = [$open->name => $setting->heatC, 'smoke' => $setting->heatC, 'oven' => $setting->heatC, self::HOLD => $setting->heatC, 'skin_side' => $setting->heatC, 'sear' => $panC];
+        $surfaceC = [
+            ...array_fill_keys([$open->name, 'smoke', 'oven', self::HOLD, 'skin_side'], $setting->heatC),
+            'sear' => $panC,
+        ];
         if ($method === Method::Spit) {
             $surfaceC['spit_far'] = $this->farC($method, $setting);
         }
@@ -258,9 +267,11 @@ final readonly class Planner
     /** The core at which a piece on its skin is turned, so that the coldest place is in its middle at the end. */
     private function turnsAtC(Cut $cut, Size $size, Method $method, float $targetC): float
     {
+        $hasCap = Cap::over($cut, $size->thickness, $size->thickness->toMetres()) !== null;
+
         return match (true) {
             $cut->isFish() => $targetC * $this->methods->figure($method, 'fish_turns_at'),
-            Cap::over($cut, $size->thickness, $size->thickness->toMetres()) === null => $targetC * $this->methods->figure($method, 'bird_turns_at'),
+            ! $hasCap => $targetC * $this->methods->figure($method, 'bird_turns_at'),
             default => min(
                 $this->methods->figure($method, 'cap_turns_most_c'),
                 $targetC * $this->methods->figure($method, 'cap_turns_at'),
@@ -279,7 +290,8 @@ final readonly class Planner
     private function sear(Cut $cut, Size $size, Method $method, float $panC, Setting $setting, Face $above): Stage
     {
         $face = $this->face($cut, $size, ApplianceKind::Pan, $panC, $setting, $above);
-        $sideS = min($this->methods->figure($method, 'sear_face_s'), $this->methods->searS($size->thickness) * ($method === Method::SearThenOven ? self::SEARED_FIRST : 1.0));
+        $browningS = $this->methods->searS($size->thickness) * ($method === Method::SearThenOven ? self::SEARED_FIRST : 1.0);
+        $sideS = min($this->methods->figure($method, 'sear_face_s'), $browningS);
 
         return $cut->build->shape === Shape::Slab
             ? new Stage('sear', $face, $above, 2.0 * $sideS, null, [$sideS])

@@ -43,7 +43,10 @@ final readonly class Suitability
     public function offered(Cut $cut, ?Length $thickness = null): array
     {
         $isCookedLong = (new Traits($cut))->isCookedLong;
-        $offered = array_filter($this->all($cut, $thickness), fn (MethodFit $fit): bool => $this->isOffered($cut, $fit, $isCookedLong, $thickness));
+        $offered = array_filter(
+            $this->all($cut, $thickness),
+            fn (MethodFit $fit): bool => $this->isOffered($cut, $fit, $isCookedLong, $thickness),
+        );
 
         return array_values(array_map(static fn (MethodFit $fit): Method => $fit->method, $offered));
     }

@@ -27,7 +27,9 @@ final readonly class Melting
     {
         $quicker = $gelatin->number('quicker_a_class') ** (self::RATED_FOR - $collagenRank);
 
-        return new self($quicker * $gelatin->record('per_hour_at_90')->number($animal), $gelatin->number('q10'), $gelatin->number('from_c'));
+        $perHour = $quicker * $gelatin->record('per_hour_at_90')->number($animal);
+
+        return new self($perHour, $gelatin->number('q10'), $gelatin->number('from_c'));
     }
 
     /** Share of the remaining collagen that turns in a second. */

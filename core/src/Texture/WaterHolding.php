@@ -8,8 +8,9 @@ use Nessmark\Heat\StepObserver;
 
 /**
  * How much weight lean meat lets go as its proteins shrink, at each depth: towards what it loses when it is kept so hot for an hour or
- * two, most of it within the first quarter of an hour. The shape (a first rise from 45 °C on as the heads of myosin give, a second above 60 °C as
- * collagen shrinks) and the figures are those of water-bath experiments in the meat literature; from memory, ±5 percentage points.
+ * two, most of it within the first quarter of an hour. The shape (a first rise from 45 °C on as the heads of myosin give, a second
+ * above 60 °C as collagen shrinks) and the figures are those of water-bath experiments in the meat literature; from memory, ±5
+ * percentage points.
  */
 final class WaterHolding implements StepObserver
 {

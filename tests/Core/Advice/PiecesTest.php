@@ -93,7 +93,8 @@ final class PiecesTest extends TestCase
         $ask = Counter::open()->reader->read([...self::STEAKS, 'diners' => self::EATERS, 'lot' => 'B1'], lot: $lot);
         $ticket = Json::of(Counter::open()->tickets->advise($ask, 'GBP'));
 
-        self::assertSame([5, 3, 1134.0], [$ticket['amounts']['diners'], $ticket['amounts']['pieces'], $ticket['amounts']['raw_g']]); // of 378 g, 190 g a head
+        // of 378 g, 190 g a head
+        self::assertSame([5, 3, 1134.0], [$ticket['amounts']['diners'], $ticket['amounts']['pieces'], $ticket['amounts']['raw_g']]);
         self::assertSame(1134.0, array_sum(array_column($ticket['pieces'], 'raw_g')));
         self::assertSame(
             ['lot' => 'B1', 'currency' => 'GBP', 'per_kg' => 38.0, 'total' => 43.09, 'a_head' => 8.62],

@@ -36,7 +36,8 @@ final class LimitsTest extends TestCase
         yield 'it cannot be had so done' => ['2 turkey escalope rare pan', 'doneness', []];
         yield 'someone at risk wants it below the minimum' => ['2 duck breast pan, one pregnant pink', 'safety', []];
         yield 'there is too little' => ['8 venison loin steak mr pan', 'weight', ['left_g' => 900.0, 'short_g' => 300.0]]; // 8 of 150
-        yield 'it costs too much' => ['2 halibut pan budget 5', 'budget', ['a_head_money' => 6.84, 'over_money' => 1.84]]; // one of 180 g at 38
+        // one of 180 g at 38
+        yield 'it costs too much' => ['2 halibut pan budget 5', 'budget', ['a_head_money' => 6.84, 'over_money' => 1.84]];
         yield 'its day is past by then' => ['2 mackerel pan 2026-11-28', 'use_by', ['day' => '2026-11-26']];
         yield 'a roast takes longer' => ['4 chicken whole oven in 45 min', 'time', []];
     }
@@ -146,7 +147,8 @@ final class LimitsTest extends TestCase
         $match = TodaysCase::open()->answer('2 whole chicken oven')->matches[0];
 
         // 12.80 for two
-        self::assertSame([1, 1600.0, 640], [$match->option->sale->count, $match->option->sale->raw()->toGrams(), $match->option->perHeadMinor]);
+        $sale = $match->option->sale;
+        self::assertSame([1, 1600.0, 640], [$sale->count, $sale->raw()->toGrams(), $match->option->perHeadMinor]);
     }
 
     public function test_by_weight_is_by_weight_whatever_the_portions(): void

@@ -85,7 +85,8 @@ final class VerdictTest extends TestCase
                 try {
                     $ticket = Counter::open()->ticket($ask, $profile);
                 } catch (InputRefused $refused) {
-                    self::assertContains($refused->violations[0]->reason, ['unreachable', 'out_of_range', 'not_allowed'], $refused->getMessage());
+                    $reasons = ['unreachable', 'out_of_range', 'not_allowed'];
+                    self::assertContains($refused->violations[0]->reason, $reasons, $refused->getMessage());
 
                     return;
                 }

@@ -39,7 +39,10 @@ final readonly class Thickness implements Criterion
 
     public function says(Option $option, Wish $wish, float $value): ?Phrase
     {
-        $args = ['thickness_mm' => $option->sale->size->thickness->toMillimetres(), 'wished_mm' => $wish->meat->thickness?->toMillimetres() ?? 0.0];
+        $args = [
+            'thickness_mm' => $option->sale->size->thickness->toMillimetres(),
+            'wished_mm' => $wish->meat->thickness?->toMillimetres() ?? 0.0,
+        ];
 
         return match (true) {
             $wish->meat->thickness === null => null,

@@ -68,7 +68,20 @@ const describe = (eater: Eater) =>
     .join(', ') || t('ask.usual')
 const editing = ref(false)
 
-const appliances = ['pan', 'oven', 'grill', 'pot', 'water_bath', 'wok', 'air_fryer', 'broiler', 'steamer', 'smoker', 'spit', 'deep_fryer'] as const
+const appliances = [
+  'pan',
+  'oven',
+  'grill',
+  'pot',
+  'water_bath',
+  'wok',
+  'air_fryer',
+  'broiler',
+  'steamer',
+  'smoker',
+  'spit',
+  'deep_fryer',
+] as const
 const more = ref(false)
 const fires = computed({
   get: () => asks.wish.appliances ?? [],

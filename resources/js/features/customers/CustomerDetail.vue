@@ -16,7 +16,20 @@ const { t, d } = useI18n()
 const queries = useQueryClient()
 const router = useRouter()
 const asks = useAsks()
-const kinds = ['pan', 'oven', 'grill', 'pot', 'water_bath', 'wok', 'air_fryer', 'broiler', 'steamer', 'smoker', 'spit', 'deep_fryer'] as const
+const kinds = [
+  'pan',
+  'oven',
+  'grill',
+  'pot',
+  'water_bath',
+  'wok',
+  'air_fryer',
+  'broiler',
+  'steamer',
+  'smoker',
+  'spit',
+  'deep_fryer',
+] as const
 const tickets = useQuery(() => customerTicketsQuery(props.customer.id))
 const again = () => queries.invalidateQueries({ queryKey: ['customers'] })
 const change = useMutation({

@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Nessmark\Calibration;
+namespace Tests\Support;
+
+use Nessmark\Calibration\Calibration;
+use Nessmark\Calibration\Fit;
+use Nessmark\Calibration\Known;
 
 /** Puts a calibration into words and tables, in Markdown. */
 final readonly class CalibrationReport
@@ -25,7 +29,9 @@ final readonly class CalibrationReport
     {
         [$shares, $fit] = $this->calibration->fit($this->known);
 
-        return "## Constants\n\n".$this->constants($shares).$this->alike($fit)."\n".$this->rows($shares).($isHeldOut ? $this->heldOut() : '');
+        $told = "## Constants\n\n".$this->constants($shares).$this->alike($fit)."\n".$this->rows($shares);
+
+        return $told.($isHeldOut ? $this->heldOut() : '');
     }
 
     /** @param  list<float>  $shares */
