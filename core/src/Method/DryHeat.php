@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Method;
 
+use Nessmark\Meat\FoodClass;
 use Nessmark\Meat\Form;
 
 /** Which cuts suit pan, grill, oven, spit, wok and fryer. Common practice at the counter, no published source. */
@@ -150,7 +151,7 @@ final readonly class DryHeat
 
     public static function deepFry(Traits $is): Argument
     {
-        $isBirdPart = $is->cut->isBird() && ! $is->isWhole;
+        $isBirdPart = $is->cut->bornClass === FoodClass::Poultry && $is->cut->isBird() && ! $is->isWhole;
         $isFishPart = $is->cut->isFish() && ! $is->isInShell && $is->cut->fatFraction() < self::FRYER_FATTEST;
 
         return (new Argument())

@@ -62,6 +62,9 @@ final readonly class Planner
                 default => $this->methods->smokerC($size->thickness),
             },
             Method::Simmer => $this->methods->figure($method, Until::isTender($cut, $method) ? 'heat_default_c' : 'boiling_c'),
+            Method::Spit => $fires->level === null
+                ? 5.0 * round(($appliance->usualC(null) - $this->methods->gentlerForPinkK($targetC)) / 5.0)
+                : $appliance->usualC($fires->level),
             Method::Parcel => $this->methods->figure($method, Until::isTender($cut, $method) ? 'tender_c' : 'heat_default_c'),
             Method::Braise, Method::Poach, Method::PotRoast, Method::Confit => $this->methods->figure($method, 'heat_default_c'),
             default => $appliance->usualC($fires->level),
@@ -85,7 +88,11 @@ final readonly class Planner
     private function gentler(Method $method, float $usualC, Size $size, float $targetC): float
     {
         // a round piece browns all round at once, and is as hard to bring through as a thicker flat one
-        $mm = $size->thickness->toMillimetres() * ($size->shape === Shape::Slab ? 1.0 : $this->methods->figure($method, 'round_as'));
+        $mm = $size->thickness->toMillimetres() * match ($size->shape) {
+            Shape::Slab => 1.0,
+            Shape::Cylinder => $this->methods->figure($method, 'round_as'),
+            Shape::Sphere => $this->methods->figure($method, 'ball_as'),
+        };
         $overMm = $mm - $this->methods->figure($method, 'gentler_from_mm');
         $overMm = max(0.0, min($this->methods->figure($method, 'gentler_most_k'), $overMm));
 

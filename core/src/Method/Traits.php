@@ -38,7 +38,7 @@ final readonly class Traits
 
     private const COOKED_LONG = 'long_cooked';
 
-    private const FLARING_FAT = 0.2;
+    private const FLARING_FAT = 0.3;
 
     /** The toughest that long fibres, sliced across, still save. */
     private const SLICED_TOUGHEST = 2.5;
