@@ -23,16 +23,19 @@ final readonly class Tempering
 
     private const TOLERANCE_K = 0.1;
 
-    /** A smaller gain is none to a cook, s. Common practice, no source. */
+    /** A smaller gain is none to a cook: seconds, and a share of the time. Common practice, no source. */
     private const WORTH_SAYING_S = 15.0;
+
+    private const WORTH_SAYING_SHARE = 0.05;
 
     public function __construct(private Kitchen $kitchen, private SafetyRules $rules) {}
 
     /**
      * @param  list<Effect>  $effects  of the open stage's time
+     * @param  float  $takesS  on the heat
      * @return Phrase|null null where it must not be done, or does nothing worth saying
      */
-    public function of(Plate $plate, array $effects): ?Phrase
+    public function of(Plate $plate, array $effects, float $takesS): ?Phrase
     {
         $startC = $plate->piece->start->toCelsius();
         if (
@@ -49,7 +52,7 @@ final readonly class Tempering
         );
         $savedS = $perKelvinS * ($warmC - $startC);
 
-        return $savedS < self::WORTH_SAYING_S
+        return $savedS < max(self::WORTH_SAYING_S, self::WORTH_SAYING_SHARE * $takesS)
             ? null
             : new Phrase('temper.saves', [
                 'for_s' => $forS,

@@ -167,7 +167,7 @@ final readonly class TicketAssembly
                 $set['t_ref_c'],
                 $set['z_k'],
             ),
-            (new Tempering($this->kitchen, $this->rules))->of($plate, $effects),
+            (new Tempering($this->kitchen, $this->rules))->of($plate, $effects, $open->likelyS + $cook->fixedHeatS()),
             (new Keeping($this->kitchen))->of($plate, $this->rules->cooling($standard), $cook->verdict),
             Cautions::of($plate, $fires, $cook->verdict),
             (new Doubts($this->kitchen))->of($dish, $plate, $cook, $open, $thin),

@@ -8,6 +8,7 @@ use DateInterval;
 use DateTimeImmutable;
 use Nessmark\Heat\Stage;
 use Nessmark\Meal\Plate;
+use Nessmark\Meat\FoodClass;
 use Nessmark\Meat\Hazard;
 use Nessmark\Method\Method;
 use Nessmark\Say\Phrase;
@@ -115,6 +116,12 @@ final readonly class Timeline
     /** A round piece is rolled, not turned; a browned steak stays in its pan; what cooked covered rests covered. */
     private static function wording(Plate $plate, Stage $stage): string
     {
+        if ($stage->name === 'simmer' && $plate->piece->cut->foodClass === FoodClass::Crustacean) {
+            return 'do.boil';
+        }
+        if ($stage->name === 'pan' && $plate->piece->cut->isLooseMince()) {
+            return 'do.pan_loose';
+        }
         if ($stage->name === 'rest' && ($plate->way->method->restsCovered() || $plate->way->manner->restsLong)) {
             return $plate->way->method->restsCovered() ? 'do.rest_covered' : 'do.rest_long';
         }

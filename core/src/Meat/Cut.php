@@ -332,6 +332,12 @@ final readonly class Cut
         return $this->composition->fractions['fat'];
     }
 
+    /** Broken up in the pan: there is no middle to probe and nothing to rest. */
+    public function isLooseMince(): bool
+    {
+        return $this->form === Form::Mince && $this->build->soldBy->isWeighedOut() && ! $this->build->isRound();
+    }
+
     public function isFish(): bool
     {
         return $this->group === Group::Fish;
@@ -348,6 +354,9 @@ final readonly class Cut
      */
     public function canBeProbed(Length $thickness, float $fromMm): bool
     {
+        if ($this->isLooseMince()) {
+            return false;
+        }
         $isBone = $this->form === Form::Ribs || ($this->form === Form::Organ && $this->covering->bone === 'marrow');
 
         return ! $isBone && ! in_array($this->covering->bone, ['shell', 'wing'], true) && $thickness->toMillimetres() >= $fromMm;

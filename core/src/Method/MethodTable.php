@@ -26,7 +26,9 @@ final readonly class MethodTable
     /** Turning often, because it cooks more evenly than once; the thinner the piece, the oftener. */
     public function turnEveryS(Method $method, float $thicknessMm): float
     {
-        return round(min($this->figure($method, 'turn_every_s'), $thicknessMm * $this->record->number('turn_s_per_mm')));
+        $everyS = min($this->figure($method, 'turn_every_s'), $thicknessMm * $this->record->number('turn_s_per_mm'));
+
+        return max(10.0, 10.0 * round($everyS / 10.0)); // as clocks are read
     }
 
     /** Rest in proportion to thickness, within bounds; 0 for methods after which nothing carries over. */

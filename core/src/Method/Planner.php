@@ -212,7 +212,7 @@ final readonly class Planner
     {
         $resting = $this->kitchen->restingFace($method->restsCovered() || $setting->manner->restsLong);
         $isServedAtOnce = $cut->isFish() || in_array($cut->form, [Form::Organ, Form::Dice, Form::Thin], true);
-        $isServedAtOnce = $isServedAtOnce && $method !== Method::Spit;
+        $isServedAtOnce = ($isServedAtOnce || $cut->isLooseMince()) && $method !== Method::Spit;
         if ($isServedAtOnce && ! Until::isTender($cut, $method)) {
             return $method->canHold() ? [] : [new Stage(self::PLATED, $resting, $resting, $this->methods->platedS())];
         }
