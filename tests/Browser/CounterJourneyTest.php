@@ -82,7 +82,6 @@ final class CounterJourneyTest extends JourneyCase
                 '0' => 'from 10 mm to',
                 '-5' => 'from 10 mm to',
                 '10000' => 'from 10 mm to',
-                '' => 'Put in a figure',
             ] as $typed => $complaint
         ) {
             $counter->type('thickness', (string) $typed);

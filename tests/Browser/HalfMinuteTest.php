@@ -99,7 +99,7 @@ final class HalfMinuteTest extends JourneyCase
         $this->waits(static fn (): bool => $counter->matches() !== []);
         $counter->settled();
         self::assertStringContainsString('Rib-eye steak', $counter->matches()[0]);
-        self::assertStringContainsString('budget 7.8', $counter->value('ask-line'));
+        self::assertStringContainsString('budget 8.37', $counter->value('ask-line'));
 
         $counter->part('why-not')->click();
         $counter->type('why-find', 'goose breast');

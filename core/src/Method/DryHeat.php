@@ -64,7 +64,7 @@ final readonly class DryHeat
             ->forbids($is->isRoundOver(self::GRILL_ROUND_MM), 'too_round', ['most_mm' => self::GRILL_ROUND_MM])
             ->forbids($is->isSlabOver(self::GRILL_ROUND_MM), 'too_thick', ['most_mm' => self::GRILL_ROUND_MM])
             ->forbids($is->isInShell, 'in_shell')
-            ->forbids($isDelicate && ! $is->cut->covering->hasSkin, 'falls_apart')
+            ->forbids($is->cut->isLooseMince() || ($isDelicate && ! $is->cut->covering->hasSkin), 'falls_apart')
             ->doubts($isDelicate && $is->cut->covering->hasSkin, 'sticks')
             ->doubts($is->isFat, 'flares');
     }
@@ -74,6 +74,7 @@ final readonly class DryHeat
         return self::fast($is)
             ->forbids($is->isRoundOver(self::PAN_SLAB_MM), 'too_round', ['most_mm' => self::PAN_SLAB_MM])
             ->forbids($is->isSlabOver(self::BROIL_SLAB_MM), 'too_thick', ['most_mm' => self::BROIL_SLAB_MM])
+            ->forbids($is->cut->isLooseMince(), 'falls_apart')
             ->forbids($is->isInShell, 'in_shell')
             ->speaksFor($is->cut->covering->hasSkin && $is->isTender && ! $is->isLeg && ! $is->isWhole, 'skin_crisps')
             ->doubts($is->isFat, 'flares');
@@ -178,6 +179,7 @@ final readonly class DryHeat
             ->speaksFor($is->isMinced, 'minced_through')
             ->doubts($isBirdPart && ! $is->cut->covering->hasSkin, 'lean_dry')
             ->doubts($isFishPart && $is->isFlaky, 'falls_apart')
+            ->forbids($is->cut->isLooseMince(), 'air_fry_no')
             ->forbids($is->mm > self::AIR_FRY_UP_TO_MM, 'too_thick', ['most_mm' => self::AIR_FRY_UP_TO_MM])
             ->forbids($is->isCookedLong || (! $isBirdPart && ! $isFishPart && ! $is->isMinced), 'air_fry_no');
     }

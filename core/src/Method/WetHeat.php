@@ -55,7 +55,7 @@ final readonly class WetHeat
             ->forbids($is->isGristle || $is->melts, 'bath_days')
             ->forbids($is->cut->form === Form::Organ, 'organ_fast')
             ->forbids($is->isWhole || $is->isInShell, 'bath_hollow')
-            ->forbids($is->isMinced && $is->cut->build->isRound(), 'bath_shape')
+            ->forbids($is->isMinced && ($is->cut->build->isRound() || $is->cut->isLooseMince()), 'bath_shape')
             ->forbids($is->cut->form === Form::Dice || ($is->isThin && ! $is->cut->isFish()), 'bath_small')
             ->forbids($is->mm > self::BATH_UP_TO_MM, 'bath_too_thick', ['most_mm' => self::BATH_UP_TO_MM])
             ->forbids($is->isCookedLong, 'bath_days');
