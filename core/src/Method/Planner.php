@@ -66,7 +66,11 @@ final readonly class Planner
                 ? 5.0 * round(($appliance->usualC(null) - $this->methods->gentlerForPinkK($targetC)) / 5.0)
                 : $appliance->usualC($fires->level),
             Method::Parcel => $this->methods->figure($method, Until::isTender($cut, $method) ? 'tender_c' : 'heat_default_c'),
-            Method::Braise, Method::Poach, Method::PotRoast, Method::Confit => $this->methods->figure($method, 'heat_default_c'),
+            Method::Poach => max(
+                $this->methods->figure($method, 'heat_default_c'),
+                $targetC + $this->methods->figure($method, 'above_target_k'),
+            ),
+            Method::Braise, Method::PotRoast, Method::Confit => $this->methods->figure($method, 'heat_default_c'),
             default => $appliance->usualC($fires->level),
         };
 
@@ -212,7 +216,8 @@ final readonly class Planner
     {
         $resting = $this->kitchen->restingFace($method->restsCovered() || $setting->manner->restsLong);
         $isServedAtOnce = $cut->isFish() || in_array($cut->form, [Form::Organ, Form::Dice, Form::Thin], true);
-        $isServedAtOnce = ($isServedAtOnce || $cut->isLooseMince()) && $method !== Method::Spit;
+        $isInSauce = $cut->form === Form::Mince && $method === Method::Braise;
+        $isServedAtOnce = ($isServedAtOnce || $cut->isLooseMince() || $isInSauce) && $method !== Method::Spit;
         if ($isServedAtOnce && ! Until::isTender($cut, $method)) {
             return $method->canHold() ? [] : [new Stage(self::PLATED, $resting, $resting, $this->methods->platedS())];
         }

@@ -31,6 +31,8 @@ final readonly class WetHeat
 
     private const SMOKE_FISH_FAT = 0.05;
 
+    private const SMOKED_FROM_MM = 40.0;
+
     private function __construct() {}
 
     public static function waterBath(Traits $is): Argument
@@ -164,6 +166,9 @@ final readonly class WetHeat
             ->speaksFor($is->cut->form === Form::WholeBird && $is->cut->covering->hasSkin, 'smoke_bird')
             ->doubts($is->cut->form === Form::WholeBird, 'skin_soft')
             ->forbids($is->cut->form === Form::Dice, 'smoke_dice')
+            ->forbids($is->isCookedLong && $is->cut->form !== Form::Ribs && $is->mm < self::SMOKED_FROM_MM, 'too_small_until_tender', [
+                'least_mm' => self::SMOKED_FROM_MM,
+            ])
             ->forbids($is->cut->foodClass === FoodClass::Organ || $is->isInShell, 'smoke_no');
     }
 }

@@ -37,8 +37,17 @@ final readonly class Appetite implements Criterion
 
     public function says(Option $option, Wish $wish, float $value): ?Phrase
     {
-        return $value >= 0.5 || $option->sale->count === null
-            ? null
-            : new Phrase('match.uneven', ['pieces' => $option->sale->count, 'heads' => $wish->eaters->heads()]);
+        [$pieces, $heads] = [$option->sale->count, $wish->eaters->heads()];
+        if ($value >= 0.5 || $pieces === null) {
+            return null;
+        }
+        $isEven = $pieces % $heads === 0 || $heads % $pieces === 0;
+
+        return $isEven
+            ? new Phrase('match.off_portion', [
+                'head_g' => round($option->sale->raw()->toGrams() / $heads),
+                'portion_g' => round($option->sale->need->toGrams() / $heads),
+            ])
+            : new Phrase('match.uneven', ['pieces' => $pieces, 'heads' => $heads]);
     }
 }
