@@ -98,6 +98,12 @@ use OpenApi\Attributes as OA;
                 description: 'left out, as the house does it',
             ),
             new OA\Property(
+                property: 'wrap',
+                type: 'string',
+                enum: ['at_the_stall', 'bare'],
+                description: 'left out, as the house does it',
+            ),
+            new OA\Property(
                 property: 'out_of_fridge_s',
                 type: 'number',
                 nullable: true,

@@ -14,7 +14,8 @@ final readonly class PriceOf
 {
     private function __construct() {}
 
-    public static function lot(Lot $lot, string $currency, Mass $raw, int $heads): Price
+    /** @param  Mass  $cooked  what the cook of this ticket leaves of it */
+    public static function lot(Lot $lot, string $currency, Mass $raw, Mass $cooked, int $heads): Price
     {
         $total = $lot->priceMinor($raw) / 100.0;
 
@@ -24,11 +25,11 @@ final readonly class PriceOf
             $lot->pricePerKgMinor / 100.0,
             $total,
             round($total / $heads, 2),
-            self::cookedPer100g($lot),
+            round((100.0 * $total) / $cooked->toGrams(), 2),
         );
     }
 
-    /** Compared on what is eaten, not on what is weighed: a cheap piece that cooks away is not cheap. */
+    /** Before it is cooked: compared on what is eaten, not on what is weighed. A cheap piece that cooks away is not cheap. */
     public static function cookedPer100g(Lot $lot): float
     {
         return round($lot->pricePerKgMinor / 1000.0 / self::cookedYield($lot->cut), 2);

@@ -135,7 +135,13 @@ final readonly class TicketAssembly
             $amounts,
             $dish->piece->lot === null
                 ? null
-                : PriceOf::lot($dish->piece->lot, $currency, Mass::ofGrams($amounts->rawG), $amounts->diners),
+                : PriceOf::lot(
+                    $dish->piece->lot,
+                    $currency,
+                    Mass::ofGrams($amounts->rawG),
+                    Mass::ofGrams($amounts->cookedG),
+                    $amounts->diners,
+                ),
             new Target(
                 $plate->occasion->scale,
                 $plate->share->doneness->word,

@@ -111,6 +111,7 @@ final readonly class AskReader
             null,
             $in->choiceOr('rest', $wanted->textOrNull('rest') ?? 'short_open', ['short_open', 'long_covered']) === 'long_covered',
             $in->has('covered') ? $in->flagOr('covered', false) : null,
+            $in->choiceOr('wrap', $wanted->textOrNull('wrap') ?? 'at_the_stall', ['at_the_stall', 'bare']) === 'at_the_stall',
         );
         [$cut, $rearing] = $this->asSold($in, $cut, $lot);
         $isParasiteFrozen = $this->parasiteFrozen($in, $lot);

@@ -672,6 +672,11 @@ export interface components {
              * @enum {string}
              */
             rest?: "short_open" | "long_covered";
+            /**
+             * @description left out, as the house does it
+             * @enum {string}
+             */
+            wrap?: "at_the_stall" | "bare";
             /** @description standing in the room first; left out, as the house does it */
             out_of_fridge_s?: number | null;
             /** @description of each whole piece or of the joint, or in all of what is weighed out; left out, as the portions say */

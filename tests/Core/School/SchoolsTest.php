@@ -26,7 +26,7 @@ final class SchoolsTest extends TestCase
     public function test_all_sixteen_are_there_each_with_its_options_and_a_default_among_them(): void
     {
         $schools = Schools::from(DataFolder::shipped())->schools;
-        self::assertCount(16, $schools);
+        self::assertCount(17, $schools);
         foreach ($schools as $school) {
             self::assertContains($school->default, $school->options);
             self::assertGreaterThan(1, count($school->options));
