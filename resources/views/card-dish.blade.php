@@ -34,8 +34,7 @@
                 <div class="small">{{ $wording->text('card', 'likely', ['likely_s' => $result['time']['likely_s']], $units) }}</div></td>
         </tr></table>
         <div style="margin-top: {{ $pt(7) }}"><b>{{ $wording->text('card', 'raw', ['raw_g' => $amounts['raw_g'], 'diners' => $amounts['diners']], $units) }}</b> ({{ $other->show('_g', $amounts['raw_g']) }}),
-            {{ $wording->text('card', 'each', ['raw_per_head_g' => $amounts['raw_per_head_g']], $units) }}@if ($amounts['pieces'] !== null), {{ $wording->text('card', 'pieces', ['pieces' => (string) $amounts['pieces'], 'piece_g' => $amounts['piece_g']], $units) }}@elseif ($amounts['length_mm'] !== null), {{ $wording->text('card', 'length', ['across_mm' => $result['thickness_mm'], 'length_mm' => $amounts['length_mm']], $units) }}@endif
-            @if ($amounts['why'] ?? null)({{ $wording->say($amounts['why'], $units) }})@endif;
+            {{ $wording->text('card', 'each', ['raw_per_head_g' => $amounts['raw_per_head_g']], $units) }}@if ($amounts['pieces'] !== null), {{ $wording->text('card', 'pieces', ['pieces' => (string) $amounts['pieces'], 'piece_g' => $amounts['piece_g']], $units) }}@elseif ($amounts['length_mm'] !== null), {{ $wording->text('card', 'length', ['across_mm' => $result['thickness_mm'], 'length_mm' => $amounts['length_mm']], $units) }}@endif @if ($amounts['why'] ?? null)({{ $wording->say($amounts['why'], $units) }})@endif<br>
             {{ isset($amounts['cooked_g']) ? $wording->text('card', 'cooked', ['cooked_g' => $amounts['cooked_g']], $units) : $wording->text('card', 'cooked_range', ['cooked_low_g' => $amounts['cooked_low_g'], 'cooked_high_g' => $amounts['cooked_high_g']], $units) }}</div>
     </td>
 </tr></table>

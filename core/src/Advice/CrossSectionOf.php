@@ -8,9 +8,12 @@ use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Heat\PeakProfile;
 use Nessmark\Meal\Plate;
+use Nessmark\Meat\Cut;
+use Nessmark\Meat\Form;
 use Nessmark\Meat\Group;
 use Nessmark\Method\Until;
 use Nessmark\Ticket\CrossSection;
+use Nessmark\Ticket\SliceForm;
 use Nessmark\Ticket\Tissue;
 use Nessmark\Ticket\Zone;
 
@@ -57,6 +60,7 @@ final readonly class CrossSectionOf
 
         return new CrossSection(
             $plate->piece->cut->build->shape,
+            self::form($plate->piece->cut),
             round($plate->piece->size->thickness->toMillimetres(), 1),
             match (true) {
                 $plate->piece->cut->donenessFamily === 'salmon' => Tissue::Fish,
@@ -68,5 +72,14 @@ final readonly class CrossSectionOf
             $peaks,
             $zones,
         );
+    }
+
+    private static function form(Cut $cut): SliceForm
+    {
+        return match (true) {
+            $cut->isHollow() && $cut->isBird() => SliceForm::Bird,
+            $cut->form === Form::WholeFish && $cut->isFish() && ! $cut->covering->isBoneless() => SliceForm::Fish,
+            default => SliceForm::Plain,
+        };
     }
 }

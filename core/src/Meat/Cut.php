@@ -277,7 +277,7 @@ final readonly class Cut
     }
 
     /** A whole bird with its cavity, and not one opened flat or filled; a crab or lobster in its shell. */
-    private function isHollow(): bool
+    public function isHollow(): bool
     {
         if ($this->bornClass === FoodClass::Crustacean && $this->covering->bone === 'shell') {
             return true;

@@ -16,6 +16,7 @@ final readonly class CrossSection
      */
     public function __construct(
         public Shape $shape,
+        public SliceForm $form,
         public float $acrossMm,
         public Tissue $tissue,
         public ?float $greyBandMm,

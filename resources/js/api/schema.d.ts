@@ -857,6 +857,8 @@ export interface components {
         CrossSection: {
             /** @enum {string} */
             shape: "slab" | "cylinder" | "sphere";
+            /** @enum {string} */
+            form: "plain" | "bird" | "fish";
             across_mm: number;
             /** @enum {string} */
             tissue: "red" | "pale" | "fish";

@@ -11,6 +11,13 @@ const { t } = useI18n()
 const WIDTH = 150
 const HEIGHT = 132
 const round = computed(() => props.section.shape !== 'slab')
+/** Tickets of older engines do not say what the face is of. */
+const form = computed(() => (props.section.form as Schemas['CrossSection']['form'] | undefined) ?? 'plain')
+const SLIM = 0.58
+/** All around an oval, to leave only it. */
+const arc = `A${WIDTH / 2} ${HEIGHT / 2} 0 0 0`
+const oval = `M0 0H${WIDTH}V${HEIGHT}H0Z M0 ${HEIGHT / 2}${arc} ${WIDTH} ${HEIGHT / 2}${arc} 0 ${HEIGHT / 2}Z`
+const squeeze = computed(() => (form.value === 'fish' && round.value ? SLIM : 1))
 const perMm = computed(() => HEIGHT / props.section.across_mm)
 const peaks = computed(() => props.section.peaks_c.map(([mm = 0, c = 0]) => ({ mm, c })))
 
@@ -50,7 +57,7 @@ const labels = computed(() => {
     .filter((run) => run.to - run.from > 7 || run === core)
     .map((run) => ({
       text: t(`word.${run.word}`),
-      y: (run.from + run.to) / 2,
+      y: form.value === 'bird' ? HEIGHT - (run.from + run.to) / 2 : (run.from + run.to) / 2, // above its cavity
       core: run === core ? temperature(Math.round(run.coldest), props.units) : null,
     }))
     .filter((label) => {
@@ -66,14 +73,39 @@ const labels = computed(() => {
     <svg class="slice" :viewBox="`0 0 ${WIDTH + 92} ${HEIGHT + 8}`" role="img" :aria-label="t('ticket.slice')" data-testid="slice">
       <g transform="translate(2 4)">
         <template v-if="round">
-          <circle v-for="(ring, i) in rings" :key="i" :cx="WIDTH / 2" :cy="HEIGHT / 2" :r="ring.r" :fill="ring.fill" />
+          <ellipse
+            v-for="(ring, i) in rings"
+            :key="i"
+            :cx="WIDTH / 2"
+            :cy="HEIGHT / 2"
+            :rx="squeeze * ring.r"
+            :ry="ring.r"
+            :fill="ring.fill" />
+          <g v-if="form === 'bird'" data-testid="slice-bird">
+            <ellipse class="hollow" :cx="WIDTH / 2" :cy="0.72 * HEIGHT" :rx="0.24 * HEIGHT" :ry="0.18 * HEIGHT" />
+            <line class="bone" :x1="WIDTH / 2" :x2="WIDTH / 2" :y1="0.1 * HEIGHT" :y2="0.54 * HEIGHT" />
+          </g>
+          <g v-if="form === 'fish'" data-testid="slice-fish">
+            <ellipse class="hollow" :cx="WIDTH / 2" :cy="0.83 * HEIGHT" :rx="0.08 * HEIGHT" :ry="0.11 * HEIGHT" />
+            <circle class="bone-end" :cx="WIDTH / 2" :cy="HEIGHT / 2" r="4" />
+          </g>
         </template>
         <template v-else>
           <rect v-for="(strip, i) in strips" :key="i" x="0" :y="strip.y" :width="WIDTH" :height="strip.height" :fill="strip.fill" />
-          <rect x="0" y="0" :width="WIDTH" :height="HEIGHT" fill="none" stroke="#141c1b" stroke-width="1" />
+          <g v-if="form === 'fish'" data-testid="slice-fish">
+            <path class="paper" :d="oval" />
+            <line class="bone" :x1="0.12 * WIDTH" :x2="0.88 * WIDTH" :y1="HEIGHT / 2" :y2="HEIGHT / 2" />
+          </g>
+          <rect v-else x="0" y="0" :width="WIDTH" :height="HEIGHT" fill="none" stroke="#141c1b" stroke-width="1" />
         </template>
         <g v-for="label in labels" :key="label.text + label.y">
-          <line :x1="round ? WIDTH / 2 : WIDTH" :x2="WIDTH + 6" :y1="label.y" :y2="label.y" stroke="#141c1b" stroke-width=".7" />
+          <line
+            :x1="round ? WIDTH / 2 + (form === 'bird' ? 8 : 0) : WIDTH"
+            :x2="WIDTH + 6"
+            :y1="label.y"
+            :y2="label.y"
+            stroke="#141c1b"
+            stroke-width=".7" />
           <text :x="WIDTH + 9" :y="label.y + 4.5" :class="{ core: label.core }">
             {{ label.text }}
             <tspan v-if="label.core" :x="WIDTH + 9" dy="14">{{ label.core }}</tspan>
@@ -94,6 +126,24 @@ figure {
 figcaption {
   font-size: 13px;
   color: var(--soft);
+}
+.hollow {
+  fill: var(--card, #fffdf6);
+  stroke: #141c1b;
+  stroke-width: 0.7;
+}
+.paper {
+  fill: var(--card, #fffdf6);
+  fill-rule: evenodd;
+}
+.bone {
+  stroke: #fffdf6;
+  stroke-width: 3;
+}
+.bone-end {
+  fill: #fffdf6;
+  stroke: #141c1b;
+  stroke-width: 0.7;
 }
 .slice {
   display: block;
