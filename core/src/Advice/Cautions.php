@@ -61,7 +61,7 @@ final readonly class Cautions
     {
         return array_keys(
             array_filter([
-                'hot_fat' => $plate->way->method === Method::DeepFry,
+                'hot_fat' => in_array($plate->way->method, [Method::DeepFry, Method::Confit], true),
                 'embers' => in_array($plate->way->method, [Method::Smoke, Method::Spit], true) ||
                     in_array($fires[ApplianceKind::Grill->value] ?? '', ['charcoal', 'wood'], true),
                 'pressure' => ($fires[ApplianceKind::Pot->value] ?? '') === 'pressure',

@@ -120,6 +120,16 @@ final class EveryMethodTest extends TestCase
         self::assertEqualsWithDelta(1.0, $said / $costs, 0.4, "said {$said} s, costs {$costs} s");
     }
 
+    /** Hot fat burns whoever stands at it, bubbling or still (common practice). */
+    #[TestWith(['deep_fry', 'cod-fillet', 18.0])]
+    #[TestWith(['confit', 'duck-leg', 48.0])]
+    public function test_whatever_lies_in_hot_fat_comes_with_its_caution(string $method, string $cut, float $mm): void
+    {
+        $ticket = Counter::open()->ticket(['cut' => $cut, 'thickness_mm' => $mm, 'method' => $method]);
+
+        self::assertContains('caution.hot_fat', array_column($ticket['cautions'], 'key'));
+    }
+
     public function test_the_rough_cook_that_puts_cuts_side_by_side_lands_near_the_ticket(): void
     {
         $rough = RoughCook::from(DataFolder::shipped());

@@ -4,6 +4,7 @@ import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Eater, Want } from '@/asks/openAsk'
+import { applianceKinds } from '@/asks/applianceKinds'
 import { useAsks } from '@/asks/useAsks'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
 import ToggleRow from '@/ui/ToggleRow.vue'
@@ -68,20 +69,6 @@ const describe = (eater: Eater) =>
     .join(', ') || t('ask.usual')
 const editing = ref(false)
 
-const appliances = [
-  'pan',
-  'oven',
-  'grill',
-  'pot',
-  'water_bath',
-  'wok',
-  'air_fryer',
-  'broiler',
-  'steamer',
-  'smoker',
-  'spit',
-  'deep_fryer',
-] as const
 const more = ref(false)
 const fires = computed({
   get: () => asks.wish.appliances ?? [],
@@ -91,7 +78,7 @@ const fires = computed({
   },
 })
 const shownFires = computed(() =>
-  appliances
+  applianceKinds
     .filter((kind, i) => more.value || i < 7 || fires.value.includes(kind))
     .map((value) => ({ value, label: t(`appliance.${value}`) })),
 )

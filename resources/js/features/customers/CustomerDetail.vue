@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { shopZone } from '@/units/clock'
 import { useRouter } from 'vue-router'
 import { api, orThrow, orThrowEmpty, type Schemas } from '@/api/client'
+import { applianceKinds } from '@/asks/applianceKinds'
 import { useAsks } from '@/asks/useAsks'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
 import ToggleRow from '@/ui/ToggleRow.vue'
@@ -16,20 +17,6 @@ const { t, d } = useI18n()
 const queries = useQueryClient()
 const router = useRouter()
 const asks = useAsks()
-const kinds = [
-  'pan',
-  'oven',
-  'grill',
-  'pot',
-  'water_bath',
-  'wok',
-  'air_fryer',
-  'broiler',
-  'steamer',
-  'smoker',
-  'spit',
-  'deep_fryer',
-] as const
 const tickets = useQuery(() => customerTicketsQuery(props.customer.id))
 const again = () => queries.invalidateQueries({ queryKey: ['customers'] })
 const change = useMutation({
@@ -89,7 +76,7 @@ function serve() {
       v-model="appliances"
       testid="customer-appliances"
       :legend="t('ask.cooksOn')"
-      :choices="kinds.map((value) => ({ value, label: t(`appliance.${value}`) }))" />
+      :choices="applianceKinds.map((value) => ({ value, label: t(`appliance.${value}`) }))" />
     <ChoiceRow
       v-model="units"
       :legend="t('app.units')"
