@@ -90,7 +90,7 @@ final class Stepper
         }
 
         $flow = self::flow($celsius, $link, $loss, $source, $fixedA !== null, $fixedB !== null);
-        $stepS = (0.1 * $capacity[1]) / ($link[0] + $link[1]);
+        $stepS = (0.5 * $capacity[1]) / ($link[0] + $link[1]);
         $factoredFor = -1.0;
         $lower = $ratio = $pivot = $lastRate = [];
         $isEndingAtCore = false;
@@ -199,7 +199,7 @@ final class Stepper
             if (++$steps > self::MOST_STEPS) {
                 throw new LogicException('The march took more steps than any real cook could need.');
             }
-            $factor = $worst > 0.0 ? 0.9 * ($toleranceK / $worst) ** (1.0 / 3.0) : 3.0;
+            $factor = $worst > 0.0 ? 0.8 * ($toleranceK / $worst) ** (1.0 / 3.0) : 3.0;
             if ($worst > $toleranceK && ! $isEndingAtCore) {
                 $stepS = $dt * max(0.2, min(0.9, $factor));
 
