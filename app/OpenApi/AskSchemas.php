@@ -104,6 +104,12 @@ use OpenApi\Attributes as OA;
                 description: 'left out, as the house does it',
             ),
             new OA\Property(
+                property: 'oven_start',
+                type: 'string',
+                enum: ['steady', 'hot_first'],
+                description: 'left out, as the house does it',
+            ),
+            new OA\Property(
                 property: 'out_of_fridge_s',
                 type: 'number',
                 nullable: true,

@@ -59,6 +59,7 @@ use OpenApi\Attributes as OA;
             'weight_g',
             'sold_by',
             'methods',
+            'manners',
             'doneness_family',
             'default_doneness',
         ],
@@ -87,6 +88,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'weight_g', ref: '#/components/schemas/WeightRange'),
             new OA\Property(property: 'sold_by', type: 'string', enum: ['piece', 'slice', 'joint', 'length', 'bones', 'weight']),
             new OA\Property(property: 'methods', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'manners', type: 'array', items: new OA\Items(ref: '#/components/schemas/MannerChoice')),
             new OA\Property(property: 'doneness_family', type: 'string'),
             new OA\Property(property: 'default_doneness', type: 'string'),
         ],
@@ -99,6 +101,19 @@ use OpenApi\Attributes as OA;
         additionalProperties: false,
         required: ['min', 'max'],
         properties: [new OA\Property(property: 'min', type: 'number'), new OA\Property(property: 'max', type: 'number')],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'MannerChoice',
+        type: 'object',
+        additionalProperties: false,
+        required: ['method', 'of', 'sorts'],
+        properties: [
+            new OA\Property(property: 'method', type: 'string'),
+            new OA\Property(property: 'of', type: 'string', enum: ['covered', 'wrap', 'oven_start'], description: 'key of an ask'),
+            new OA\Property(property: 'sorts', type: 'array', items: new OA\Items(type: 'string')),
+        ],
     ),
 ]
 #[

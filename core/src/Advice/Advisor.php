@@ -248,7 +248,8 @@ final readonly class Advisor
             $ends = $simulator->run($start, $ended->stages(), $watch->all());
             $opened = $ends[count($plan->before)];
             $pull = Pull::of($simulator, $opened, $targetC);
-            if ($opened->end->timeS > $this->methods->longestS($plate->way->method)) {
+            $longestS = $this->methods->longestS($this->mark($plate) === null ? $plate->way->method : null);
+            if ($opened->end->timeS > $longestS) {
                 throw PullNotFound::tooLong($targetC);
             }
         } catch (PullNotFound $notFound) {

@@ -8,9 +8,11 @@ use Nessmark\Appliance\Appliance;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Appliance\Load;
+use Nessmark\Heat\SurfaceTrace;
 use Nessmark\Meal\Dish;
 use Nessmark\Meal\Plate;
 use Nessmark\Meal\Share;
+use Nessmark\Meat\FoodClass;
 use Nessmark\Meat\Hazard;
 use Nessmark\Method\Method;
 use Nessmark\Method\Until;
@@ -22,6 +24,9 @@ final readonly class Doubts
 {
     /** A pan that falls by less is not felt, K. Common practice, no source. */
     private const FALL_FROM_K = 25.0;
+
+    /** Under this no crust forms, °C. Common practice, no source. */
+    private const BROWNS_FROM_C = 120.0;
 
     public function __construct(private Kitchen $kitchen) {}
 
@@ -47,6 +52,13 @@ final readonly class Doubts
         if (Until::isTender($plate->piece->cut, $plate->way->method) && $plate->piece->cut->donenessFamily !== Until::LONG_COOKED) {
             $doubts[] = new Phrase('doubt.until_tender');
         }
+        $hottestC = self::hottestFaceC($plate, $cook);
+        if ($hottestC !== null && $hottestC < self::BROWNS_FROM_C) {
+            $doubts[] = new Phrase('doubt.pale', ['hottest_c' => round($hottestC)]);
+        }
+        if ($plate->piece->cut->foodClass === FoodClass::Bivalve && $plate->piece->cut->covering->bone === 'shell') {
+            $doubts[] = new Phrase('doubt.official_shells');
+        }
         if ($plate->piece->cut->has(Hazard::Lean)) {
             $doubts[] = new Phrase('doubt.lean');
         }
@@ -65,6 +77,17 @@ final readonly class Doubts
         }
 
         return $doubts;
+    }
+
+    /** Of what lies flat on hot metal; null where no face of it does all the time. */
+    private static function hottestFaceC(Plate $plate, Cook $cook): ?float
+    {
+        $cut = $plate->piece->cut;
+        if ($plate->way->method !== Method::Pan || $cut->build->isRound() || $cut->isLooseMince()) {
+            return null;
+        }
+
+        return max(0.0, ...array_map(static fn (array $point): float => max($point[1], $point[3]), $cook->saw(SurfaceTrace::class)->points));
     }
 
     /** @return list<Phrase> a pan too full, or too weak */

@@ -30,7 +30,7 @@ final readonly class LossesOf
         $grid = $cook->simulator->grid;
         $moisture = $cook->ends[count($cook->ends) - 1]->end->moisture;
         $rawKgM3 = ChoiOkos::densityKgM3($plate->piece->cut->composition, self::RAW_AT_C);
-        $leanShare = 1.0 - $plate->piece->cut->fatFraction();
+        $leanShare = $plate->piece->cut->leanShare();
         $surfaceShare = $cook->simulator->body->surfaceShare;
         $lostKg = 0.0;
         $driedM = 0.0;

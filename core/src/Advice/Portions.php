@@ -89,7 +89,9 @@ final readonly class Portions
         $pieceG = $size->mass->toGrams();
         $heads = $eaters->heads();
         if ($pieces !== null) {
-            return new Sale($size, max($pieces, $apart), Mass::ofGrams($needG), null);
+            $why = $pieces < $apart ? new Phrase('amount.apart', ['asked' => $pieces, 'pieces' => $apart]) : null;
+
+            return new Sale($size, max($pieces, $apart), Mass::ofGrams($needG), $why);
         }
         $ofPortion = $pieceG / ($needG / $heads);
         if ($inAll === null && $ofPortion <= self::ONE_EACH[1]) {

@@ -40,9 +40,9 @@ final readonly class Spread
     public const KITCHENS_SHARE = 0.12;
 
     /** Delays need no more than this, nor each turn followed: both move them by little against the spread itself. */
-    private const CELLS = 17;
+    private const CELLS = 21;
 
-    private const TOLERANCE_K = 0.1;
+    private const TOLERANCE_K = 0.05;
 
     /** However doubtful the inputs, no time is given below this share of the likely one. */
     private const SHORTEST_SHARE = 0.5;

@@ -111,7 +111,8 @@ final readonly class AskReader
             null,
             $in->choiceOr('rest', $wanted->textOrNull('rest') ?? 'short_open', ['short_open', 'long_covered']) === 'long_covered',
             $in->has('covered') ? $in->flagOr('covered', false) : null,
-            $in->choiceOr('wrap', $wanted->textOrNull('wrap') ?? 'at_the_stall', ['at_the_stall', 'bare']) === 'at_the_stall',
+            $in->choiceOr('wrap', $wanted->textOrNull('wrap') ?? Manner::WRAPS[0], Manner::WRAPS) === Manner::WRAPS[0],
+            $in->choiceOr('oven_start', $wanted->textOrNull('oven_start') ?? Manner::STARTS[0], Manner::STARTS) !== Manner::STARTS[0],
         );
         [$cut, $rearing] = $this->asSold($in, $cut, $lot);
         $isParasiteFrozen = $this->parasiteFrozen($in, $lot);

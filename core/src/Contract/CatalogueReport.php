@@ -14,6 +14,7 @@ use Nessmark\Meal\Appetite;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Treatment;
 use Nessmark\Method\FireChoices;
+use Nessmark\Method\MannerChoices;
 use Nessmark\Method\Method;
 use Nessmark\Method\Suitability;
 
@@ -72,6 +73,7 @@ final readonly class CatalogueReport
                 ],
                 'sold_by' => $cut->build->soldBy->value,
                 'methods' => array_map(static fn (Method $m): string => $m->value, $offered),
+                'manners' => array_merge(...array_map(static fn (Method $m): array => self::manners($cut, $m), $offered)),
                 'doneness_family' => $cut->donenessFamily,
                 'default_doneness' => $cut->defaultDoneness,
             ];
@@ -86,6 +88,17 @@ final readonly class CatalogueReport
         );
 
         return ['kitchen' => $of(Scale::Kitchen), 'official' => $of(Scale::Official)];
+    }
+
+    /** @return list<array{method: string, of: string, sorts: list<string>}> */
+    private static function manners(Cut $cut, Method $method): array
+    {
+        $manners = [];
+        foreach (MannerChoices::of($cut, $method) as $of => $sorts) {
+            $manners[] = ['method' => $method->value, 'of' => $of, 'sorts' => $sorts];
+        }
+
+        return $manners;
     }
 
     /** @return array<string, mixed> */

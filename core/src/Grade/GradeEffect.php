@@ -13,14 +13,12 @@ use Nessmark\Say\Phrase;
 final readonly class GradeEffect
 {
     /**
-     * Below this fat a steak is lean, from the next on it forgives, from the last on it is eaten in small pieces, per cent. Common
+     * Below this fat a steak is lean, from the next on it forgives, per cent. Common
      * practice, no source.
      */
     private const LEAN_BELOW_PCT = 3.0;
 
     private const FORGIVES_FROM_PCT = 6.0;
-
-    private const VERY_RICH_FROM_PCT = 20.0;
 
     /** A well-marbled steak forgives being taken so far past its doneness, K. Common practice, no source. */
     private const FORGIVES_K = 5.0;
@@ -50,7 +48,7 @@ final readonly class GradeEffect
                 match (true) {
                     $fat->meanPct < self::LEAN_BELOW_PCT => 'grade.lean',
                     $fat->meanPct < self::FORGIVES_FROM_PCT => 'grade.usual',
-                    $fat->meanPct < self::VERY_RICH_FROM_PCT => 'grade.forgives',
+                    $fat->meanPct < 100.0 * Cut::VERY_RICH_FROM => 'grade.forgives',
                     default => 'grade.very_rich',
                 },
                 [

@@ -19,6 +19,12 @@ use Nessmark\Quantity\Mass;
 /** A cut as the counter sells it: muscles first, names second. */
 final readonly class Cut
 {
+    /** Inside the muscle of whole beef that nobody graded, kg/kg. Common practice, no source. */
+    public const UNGRADED_MARBLING = 0.05;
+
+    /** From this marbling on a steak is eaten in small pieces, kg/kg. Common practice, no source. */
+    public const VERY_RICH_FROM = 0.2;
+
     /** Temperature at which meat is weighed, °C: cold from the counter. */
     private const COUNTER_CELSIUS = 5.0;
 
@@ -255,8 +261,35 @@ final readonly class Cut
     {
         return $this->with('composition', [
             ...$this->composition->withFat($fat)->fractions,
+            'graded' => true,
+            'seam' => $this->seamFat(),
             'sources' => $this->record->record('composition')->texts('sources'),
         ]);
+    }
+
+    /** So marbled that it is eaten in small pieces off hot metal; known only where a grade was named. */
+    public function isVeryRich(): bool
+    {
+        return $this->record->record('composition')->has('graded') && $this->fatFraction() >= self::VERY_RICH_FROM;
+    }
+
+    /** Fat between the muscles and around them: all that whole beef has above what lies inside a muscle without a grade, kg/kg. */
+    private function seamFat(): float
+    {
+        $isWhole = $this->group === Group::Beef && $this->form !== Form::Mince;
+
+        return $isWhole ? max(0.0, $this->fatFraction() - self::UNGRADED_MARBLING) : 0.0;
+    }
+
+    /** What can let go of juice, kg per kg: a grade says how fat the muscle is, and its seams are as fat as before. */
+    public function leanShare(): float
+    {
+        return $this->muscleShare() * (1.0 - $this->fatFraction());
+    }
+
+    private function muscleShare(): float
+    {
+        return 1.0 - $this->record->record('composition')->numberOr('seam', 0.0);
     }
 
     /** The same cut with one more name at a place. */
@@ -289,7 +322,7 @@ final readonly class Cut
     /** Water in the raw meat, kg/m³. */
     public function waterKgM3(): float
     {
-        return ($this->composition->fractions['water'] ?? 0.0) * ChoiOkos::densityKgM3($this->composition, self::COUNTER_CELSIUS);
+        return $this->muscleShare() * ($this->composition->fractions['water'] ?? 0.0) * ChoiOkos::densityKgM3($this->composition, self::COUNTER_CELSIUS);
     }
 
     /**

@@ -58,9 +58,12 @@ final readonly class DryHeat
 
     public static function grill(Traits $is): Argument
     {
+        if ($is->isRack) {
+            return (new Argument())->speaksFor(true, 'ribs_hood')->doubts($is->isFat, 'flares');
+        }
         $isDelicate = $is->isFlaky && ! $is->isWhole;
 
-        return self::fast($is)
+        return self::fast($is, isUnderHood: true)
             ->forbids($is->isRoundOver(self::GRILL_ROUND_MM), 'too_round', ['most_mm' => self::GRILL_ROUND_MM])
             ->forbids($is->isSlabOver(self::GRILL_ROUND_MM), 'too_thick', ['most_mm' => self::GRILL_ROUND_MM])
             ->forbids($is->isInShell, 'in_shell')
@@ -82,6 +85,10 @@ final readonly class DryHeat
 
     public static function ovenRoast(Traits $is): Argument
     {
+        if ($is->isRack) {
+            return (new Argument())->speaksFor(true, 'ribs_oven');
+        }
+
         return self::slow($is)
             ->forbids(
                 ! $is->bakesThin() &&
@@ -184,8 +191,12 @@ final readonly class DryHeat
             ->forbids($is->isCookedLong || (! $isBirdPart && ! $isFishPart && ! $is->isMinced), 'air_fry_no');
     }
 
-    /** Pan and grill alike: what must be tender, or made so by the knife. */
-    private static function fast(Traits $is): Argument
+    /**
+     * Pan and grill alike: what must be tender, or made so by the knife.
+     *
+     * @param  bool  $isUnderHood  birds' legs have the gentle heat around them there that they want
+     */
+    private static function fast(Traits $is, bool $isUnderHood = false): Argument
     {
         $isSaved = $is->isSlicedAcross && ! $is->isThin;
 
@@ -194,15 +205,15 @@ final readonly class DryHeat
             ->speaksFor($is->isTender && ! $is->isMinced && ! $is->isLeg, 'tender')
             ->speaksFor($is->isLeg, 'young_leg')
             ->speaksFor($isSaved, 'slice_across')
-            ->speaksFor($is->isChewy && ! $isSaved && ! $is->isThin, 'chewy_fast')
-            ->doubts(($is->isChewy && ! $isSaved && ! $is->isThin) || ($is->isTough && $isSaved), 'chewy')
+            ->speaksFor($is->isChewy && ! $isSaved && ! $is->isThin && ! $is->isLeg, 'chewy_fast')
+            ->doubts(($is->isChewy && ! $isSaved && ! $is->isThin && ! $is->isLeg) || ($is->isTough && $isSaved), 'chewy')
             ->speaksFor($is->isThin && ! $is->isTender && ! $is->isGristle, 'cut_thin')
             ->forbids($is->isTough && ! $is->isThin && ! $isSaved, 'tough')
             ->forbids($is->isGristle, 'gristle')
             ->forbids($is->melts && ! $is->isLeg && ! $is->isThin, 'needs_long')
             ->forbids($is->cut->form === Form::Ribs, 'needs_long')
             ->forbids($is->cut->covering->membrane === 'seam', 'seam')
-            ->doubts($is->isLeg, 'leg_slow');
+            ->doubts($is->isLeg && (! $isUnderHood || $is->isFat), 'leg_slow');
     }
 
     /** Oven and spit alike: time to come to the core, not to melt what is tough. */

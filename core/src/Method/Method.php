@@ -61,16 +61,16 @@ enum Method: string
         return $this === self::WaterBath || $this === self::BathThenSear;
     }
 
-    /** In the open air of an oven, not in a pot or a parcel in it. */
+    /** In an oven until its core is there, open or under a lid: what official advice on the least oven is about. */
     public function roastsInOven(): bool
     {
-        return in_array($this, [self::OvenRoast, self::OvenThenSear, self::SearThenOven], true);
+        return in_array($this, [self::OvenRoast, self::OvenThenSear, self::SearThenOven, self::PotRoast], true);
     }
 
     /** Whether it rests where it cooked, in its own steam, and not on a rack. */
     public function restsCovered(): bool
     {
-        return in_array($this, [self::Braise, self::Parcel, self::Poach, self::Simmer, self::Confit], true);
+        return in_array($this, [self::Braise, self::Poach, self::Simmer, self::Confit], true);
     }
 
     /** @return non-empty-list<ApplianceKind> the first is the one whose heat is set on the ticket */

@@ -91,10 +91,16 @@ final readonly class MethodTable
         return min($figures->numberOr('least_s', 0.0), $thickness->toMillimetres() * $figures->numberOr('least_s_per_mm', 0.0));
     }
 
-    /** Longer than this nobody cooks so, s. Common practice, no source. */
-    public function longestS(Method $method): float
+    /**
+     * Longer than this nobody cooks so, s. Common practice, no source.
+     *
+     * @param  Method|null  $method  to a core; null where a texture is waited for
+     */
+    public function longestS(?Method $method): float
     {
-        return $this->record->record('methods')->record($method->value)->numberOr('longest_s', $this->record->number('longest_s'));
+        $longestS = $this->record->number('longest_s');
+
+        return $method === null ? $longestS : $this->record->record('methods')->record($method->value)->numberOr('longest_s', $longestS);
     }
 
     /** @return list<string> */

@@ -29,6 +29,10 @@ final readonly class Planner
     /** On a warm plate, on its way to the table. */
     public const PLATED = 'plated';
 
+    private const OPENED = 'parcel_opened';
+
+    private const BESIDE = 'grill_beside';
+
     private const BOILING_C = 100.0;
 
     /** Seared before it is cooked, it takes so much longer to brown than hot and dry from the oven. Common practice, no source. */
@@ -51,9 +55,12 @@ final readonly class Planner
         $usualC = match ($method) {
             Method::WaterBath, Method::BathThenSear => round(($targetC + $this->methods->figure($method, 'above_target_k')) * 2.0) / 2.0,
             Method::OvenThenSear => $this->lowOvenC($targetC),
-            Method::Pan, Method::Grill => $fires->level === null
-                ? $this->gentler($method, $appliance->usualC(null), $size, $targetC)
-                : $appliance->usualC($fires->level),
+            Method::Grill, Method::Pan => match (true) {
+                $fires->level !== null => $appliance->usualC($fires->level),
+                self::isBesideFire($cut, $method) => $this->methods->figure($method, 'beside_c'),
+                $method === Method::Pan && $cut->isVeryRich() => $this->methods->figure($method, 'very_rich_c'),
+                default => $this->gentler($method, $appliance->usualC(null), $size, $targetC),
+            },
             Method::SearThenOven, Method::OvenRoast => $this->methods->ovenC($size->thickness, $targetC, Until::isTender($cut, $method))
                 + $appliance->usualC(null) - $this->kitchen->appliance(ApplianceKind::Oven)->defaultC,
             Method::Smoke => match (true) {
@@ -118,7 +125,7 @@ final readonly class Planner
                 : $this->face(
                     $cut,
                     $size,
-                    $method->appliances()[0],
+                    self::isBesideFire($cut, $method) ? ApplianceKind::Oven : $method->appliances()[0],
                     $setting->heatC,
                     $setting,
                     $this->upper($cut, $size, $method, $setting),
@@ -133,9 +140,14 @@ final readonly class Planner
                 new Stage('skin_side', $main, $above, null, $this->turnsAtC($cut, $size, $method, $setting->targetC)),
             ],
             $method === Method::Steam => [$this->comingBack($size, $setting)],
+            $this->startsHot($cut, $method, $setting) => [$this->hotStart($cut, $size, $method, $setting)],
             $this->isWrapped($cut, $method, $setting) => [
                 new Stage(
-                    $method === Method::Smoke ? 'smoke' : 'oven',
+                    match ($method) {
+                        Method::Smoke => 'smoke',
+                        Method::Grill => self::BESIDE,
+                        default => 'oven',
+                    },
                     $main,
                     $main,
                     $size->thickness->toMillimetres() * $this->methods->figure($method, 'wrapped_after_s_per_mm'),
@@ -146,13 +158,16 @@ final readonly class Planner
             default => [],
         };
         $open = match ($method) {
-            Method::Pan, Method::Grill, Method::Broil, Method::StirFry => $this->startsOnSkin($cut, $method)
-                ? $this->fleshSide($cut, $method, $setting, $main)
-                : $this->turned($cut, $size, $method, $setting, $main),
+            Method::Pan, Method::Grill, Method::Broil, Method::StirFry => match (true) {
+                $this->startsOnSkin($cut, $method) => $this->fleshSide($cut, $method, $setting, $main),
+                $this->isWrapped($cut, $method, $setting) => $this->wrapped('grill_wrapped', $setting),
+                self::isBesideFire($cut, $method) => new Stage(self::BESIDE, $main, $main, null),
+                default => $this->turned($cut, $size, $method, $setting, $main),
+            },
             Method::SearThenOven => new Stage('oven', $main, $this->underneath($cut, $size, $setting) ?? $main, null),
             Method::OvenRoast => $this->isWrapped($cut, $method, $setting)
                 ? $this->wrapped('oven_covered', $setting)
-                : new Stage('oven', $main, $main, null),
+                : new Stage($this->startsHot($cut, $method, $setting) ? 'oven_turned_down' : 'oven', $main, $main, null),
             Method::OvenThenSear => new Stage('oven', $main, $main, null),
             Method::WaterBath, Method::BathThenSear => new Stage('bath', $main, $main, null),
             Method::Smoke => $this->isWrapped($cut, $method, $setting)
@@ -184,11 +199,17 @@ final readonly class Planner
                 $this->sear($cut, $size, $method, $panC, $setting, $above),
                 ...array_map(fn (Stage $stage): Stage => $stage->endingAfter($this->methods->figure($method, 'stands_s')), $rest),
             ],
+            $method === Method::Parcel && Until::isTender($cut, $method) => [
+                $this->opened($cut, $size, $setting),
+                ...$rest,
+            ],
             $method === Method::BathThenSear => [...$hold, $this->sear($cut, $size, $method, $panC, $setting, $above), ...$rest],
             default => [...$hold, ...$rest],
         };
         $surfaceC = [
-            ...array_fill_keys([$open->name, 'smoke', 'oven', self::HOLD, 'skin_side'], $setting->heatC),
+            ...array_fill_keys([$open->name, 'smoke', 'oven', self::BESIDE, self::HOLD, 'skin_side'], $setting->heatC),
+            'oven_hot' => $this->methods->figure(Method::OvenRoast, 'hot_first_c'),
+            self::OPENED => $this->openedC($setting),
             'sear' => $panC,
         ];
         if ($method === Method::Spit) {
@@ -235,6 +256,12 @@ final readonly class Planner
             $cut->build->shape === Shape::Slab &&
             ! in_array($cut->form, [Form::Chop, Form::WholeFish], true) && // its skin is its rim, or on both sides
             ($cut->isFish() || $cut->isBird());
+    }
+
+    /** Under a hood, with no fire below it, a grill is an oven: ribs have their hours there. */
+    private static function isBesideFire(Cut $cut, Method $method): bool
+    {
+        return $method === Method::Grill && Until::isTender($cut, $method);
     }
 
     /** As it is wanted; else birds get a lid or a hood, and whole fish a hood: they are cooked through. */
@@ -334,7 +361,7 @@ final readonly class Planner
     /** What is smoked or roasted until it is tender stops warming while it dries; most wrap or cover it then. */
     private function isWrapped(Cut $cut, Method $method, Setting $setting): bool
     {
-        return in_array($method, [Method::Smoke, Method::OvenRoast], true) && $setting->manner->isWrapped && Until::isTender($cut, $method);
+        return in_array($method, [Method::Smoke, Method::OvenRoast, Method::Grill], true) && $setting->manner->isWrapped && Until::isTender($cut, $method);
     }
 
     private function wrapped(string $name, Setting $setting): Stage
@@ -342,6 +369,41 @@ final readonly class Planner
         $parcel = $this->kitchen->parcelFace($setting->heatC, $setting->strength);
 
         return new Stage($name, $parcel, $parcel, null);
+    }
+
+    /** Where it is wanted so; what is wrapped later, or goes in hotter than that anyway, is not. */
+    private function startsHot(Cut $cut, Method $method, Setting $setting): bool
+    {
+        return $method === Method::OvenRoast &&
+            $setting->manner->startsHot &&
+            ! Until::isTender($cut, $method) &&
+            $setting->heatC < $this->methods->figure($method, 'hot_first_c');
+    }
+
+    /** Until it has begun to brown; what is small is through before. */
+    private function hotStart(Cut $cut, Size $size, Method $method, Setting $setting): Stage
+    {
+        $hotC = $this->methods->figure($method, 'hot_first_c');
+        $fire = $this->face($cut, $size, ApplianceKind::Oven, $hotC, $setting, $this->kitchen->aboveFire());
+        $lengthS = min(
+            $this->methods->figure($method, 'hot_first_most_s'),
+            $size->thickness->toMillimetres() * $this->methods->figure($method, 'hot_first_s_per_mm'),
+        );
+
+        return new Stage('oven_hot', $fire, $fire, $lengthS, $setting->targetC - $this->methods->figure($method, 'hot_first_until_k'));
+    }
+
+    /** The foil is folded back at the end, so that it browns. */
+    private function opened(Cut $cut, Size $size, Setting $setting): Stage
+    {
+        $oven = $this->face($cut, $size, ApplianceKind::Oven, $this->openedC($setting), $setting, $this->kitchen->aboveFire());
+
+        return new Stage(self::OPENED, $oven, $oven, $this->methods->figure(Method::Parcel, 'opened_s'));
+    }
+
+    private function openedC(Setting $setting): float
+    {
+        return max($setting->heatC, $this->methods->figure(Method::Parcel, 'opened_c'));
     }
 
     /** What is put in cold takes the steam away until the water boils again, the longer the more of it there is. */

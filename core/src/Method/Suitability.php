@@ -15,8 +15,6 @@ final readonly class Suitability
 {
     private const WOK_UP_TO_MM = 12.0;
 
-    private const LONG = [Method::OvenRoast, Method::Braise, Method::Parcel, Method::Smoke, Method::Simmer, Method::Confit];
-
     /** @param  Length|null  $thickness  as asked for; null: as it is usually cut */
     public function judge(Cut $cut, Method $method, ?Length $thickness = null): MethodFit
     {
@@ -36,7 +34,7 @@ final readonly class Suitability
     /**
      * Those a ticket can be written for, the best first; empty when all that suit it are not computed yet. What is sold to be
      * cooked until it gives way is computed
-     * where hours of gentle heat can be had: no fast fire gets it there.
+     * where hours of gentle heat can be had: no fast fire gets it there, and nobody turns a spit for so long.
      *
      * @return list<Method>
      */
@@ -61,7 +59,7 @@ final readonly class Suitability
     {
         return $fit->fit !== Fit::Poor &&
             $this->isComputed($cut, $fit->method, $thickness) &&
-            (! $isCookedLong || in_array($fit->method, self::LONG, true));
+            (! $isCookedLong || ($fit->method !== Method::Spit && Until::isTender($cut, $fit->method)));
     }
 
     /** Whether a ticket can be written for it: a wok takes what is cut for it, not what has to be sliced first. */

@@ -68,6 +68,9 @@ final readonly class Traits
 
     public bool $isLeg;
 
+    /** Ribs that need their hours. */
+    public bool $isRack;
+
     public bool $isWhole;
 
     public bool $isInShell;
@@ -102,6 +105,7 @@ final readonly class Traits
         $this->isLeg = $cut->isBird() && $cut->form === Form::Leg;
         $this->isWhole = $cut->form === Form::WholeBird || $cut->form === Form::WholeFish;
         $this->isCookedLong = $cut->donenessFamily === self::COOKED_LONG;
+        $this->isRack = $cut->form === Form::Ribs && $this->isCookedLong;
         $this->isInShell = $cut->covering->bone === 'shell';
     }
 

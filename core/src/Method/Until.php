@@ -26,7 +26,7 @@ final readonly class Until
         $isFatLeg = $cut->isBird() && $cut->form === Form::Leg && $cut->fatFraction() >= self::FAT_LEG;
 
         return $cut->donenessFamily === self::LONG_COOKED || $isFatLeg
-            ? in_array($method, self::LONG, true)
+            ? in_array($method, self::LONG, true) || ($method === Method::Grill && $cut->form === Form::Ribs)
             : in_array($method, [Method::Braise, Method::Parcel, Method::Confit], true) && ! $cut->isFish() && $cut->form !== Form::Mince;
     }
 

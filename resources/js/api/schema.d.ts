@@ -677,6 +677,11 @@ export interface components {
              * @enum {string}
              */
             wrap?: "at_the_stall" | "bare";
+            /**
+             * @description left out, as the house does it
+             * @enum {string}
+             */
+            oven_start?: "steady" | "hot_first";
             /** @description standing in the room first; left out, as the house does it */
             out_of_fridge_s?: number | null;
             /** @description of each whole piece or of the joint, or in all of what is weighed out; left out, as the portions say */
@@ -979,6 +984,7 @@ export interface components {
             /** @enum {string} */
             sold_by: "piece" | "slice" | "joint" | "length" | "bones" | "weight";
             methods: string[];
+            manners: components["schemas"]["MannerChoice"][];
             doneness_family: string;
             default_doneness: string;
         };
@@ -1263,6 +1269,15 @@ export interface components {
         LowToHigh: {
             low: number;
             high: number;
+        };
+        MannerChoice: {
+            method: string;
+            /**
+             * @description key of an ask
+             * @enum {string}
+             */
+            of: "covered" | "wrap" | "oven_start";
+            sorts: string[];
         };
         MatchCut: {
             slug: string;

@@ -27,6 +27,7 @@ final class EveryMethodTest extends TestCase
         yield 'pan, cooked through' => [Method::Pan, 'chicken-breast', 25.0, ['pan_covered', 'rest']];
         yield 'grill' => [Method::Grill, 'beef-strip-steak', 30.0, ['grill', 'rest']];
         yield 'grill, hood down' => [Method::Grill, 'sea-bass-whole', 45.0, ['grill_covered', 'plated']];
+        yield 'ribs, beside the fire' => [Method::Grill, 'pork-back-ribs', 25.0, ['grill_beside', 'grill_wrapped', 'rest']];
         yield 'broiler' => [Method::Broil, 'beef-strip-steak', 25.0, ['broil', 'rest']];
         yield 'roast' => [Method::OvenRoast, 'turkey-whole', 190.0, ['oven', 'rest']];
         yield 'sear, then oven' => [Method::SearThenOven, 'lamb-rump', 45.0, ['sear', 'oven', 'rest']];
@@ -34,7 +35,7 @@ final class EveryMethodTest extends TestCase
         yield 'bath' => [Method::WaterBath, 'salmon-loin', 28.0, ['bath']];
         yield 'bath, then sear' => [Method::BathThenSear, 'beef-rib-eye-steak', 35.0, ['bath', 'sear', 'rest']];
         yield 'braise' => [Method::Braise, 'beef-cheek', 50.0, ['sear', 'braise', 'rest']];
-        yield 'parcel' => [Method::Parcel, 'lamb-parcel-pieces', 38.0, ['parcel', 'rest']];
+        yield 'parcel' => [Method::Parcel, 'lamb-parcel-pieces', 38.0, ['parcel', 'parcel_opened', 'rest']];
         yield 'poach' => [Method::Poach, 'chicken-breast', 25.0, ['poach']];
         yield 'steam' => [Method::Steam, 'cod-loin', 30.0, ['steam_comes_back', 'steam']];
         yield 'wok' => [Method::StirFry, 'beef-stir-fry-strips', 6.0, ['stir_fry', 'plated']];

@@ -20,13 +20,13 @@ use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;
 use Tests\Support\TodaysCase;
 
-/** The sixteen things the trade does not agree on (common practice, no source), what each option comes to, and a house's own rules. */
+/** The things the trade does not agree on (common practice, no source), what each option comes to, and a house's own rules. */
 final class SchoolsTest extends TestCase
 {
-    public function test_all_sixteen_are_there_each_with_its_options_and_a_default_among_them(): void
+    public function test_all_are_there_each_with_its_options_and_a_default_among_them(): void
     {
         $schools = Schools::from(DataFolder::shipped())->schools;
-        self::assertCount(17, $schools);
+        self::assertCount(18, $schools);
         foreach ($schools as $school) {
             self::assertContains($school->default, $school->options);
             self::assertGreaterThan(1, count($school->options));

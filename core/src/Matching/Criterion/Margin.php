@@ -9,6 +9,7 @@ use Nessmark\Matching\Field;
 use Nessmark\Matching\Option;
 use Nessmark\Matching\Want;
 use Nessmark\Matching\Wish;
+use Nessmark\Meat\Cut;
 use Nessmark\Meat\Form;
 use Nessmark\Meat\Group;
 use Nessmark\Method\Method;
@@ -18,10 +19,13 @@ use Nessmark\Say\Phrase;
 final readonly class Margin implements Criterion
 {
     /** Moist or held heat does not dry it out. Common practice, no source. */
-    private const FORGIVING = [Method::Braise, Method::Parcel, Method::Poach, Method::Steam, Method::WaterBath, Method::BathThenSear];
+    private const FORGIVING = [
+        Method::Braise, Method::PotRoast, Method::Parcel, Method::Poach, Method::Simmer, Method::Steam, Method::Confit, Method::WaterBath,
+        Method::BathThenSear,
+    ];
 
     /** Steam and water render nothing: what is fat stays fat, and would rather be grilled. Common practice, no source. */
-    private const KEEPS_FAT = [Method::Steam, Method::Poach];
+    private const KEEPS_FAT = [Method::Steam, Method::Poach, Method::Simmer];
 
     private const FAT_STAYS = 0.4;
 
@@ -37,8 +41,6 @@ final readonly class Margin implements Criterion
     private const LEAN = 0.02;
 
     private const FORGIVES = 0.1;
-
-    private const UNGRADED = 0.05;
 
     public function id(): string
     {
@@ -88,6 +90,6 @@ final readonly class Margin implements Criterion
         // Of whole beef without a grade nobody knows how much of its fat is marbling, and how much is seam and rim.
         $isUnknown = $option->lot->fat === null && $option->lot->cut->group === Group::Beef && $option->lot->cut->form !== Form::Mince;
 
-        return max(0.0, min(1.0, (($isUnknown ? min($fat, self::UNGRADED) : $fat) - self::LEAN) / (self::FORGIVES - self::LEAN)));
+        return max(0.0, min(1.0, (($isUnknown ? min($fat, Cut::UNGRADED_MARBLING) : $fat) - self::LEAN) / (self::FORGIVES - self::LEAN)));
     }
 }

@@ -10,12 +10,13 @@ use Nessmark\Matching\Option;
 use Nessmark\Matching\Wish;
 use Nessmark\Method\Fit;
 use Nessmark\Method\Method;
+use Nessmark\Method\Until;
 use Nessmark\Say\Phrase;
 
 /** Whether the muscle is made for this heat: tender for short and dry, full of collagen for long and moist. */
 final class Suits implements Criterion
 {
-    private const LONG = [Method::Braise, Method::Parcel, Method::Smoke];
+    private const LONG = [Method::Braise, Method::Parcel, Method::Smoke, Method::Confit];
 
     private const COOKED_LONG = 'long_cooked';
 
@@ -44,9 +45,7 @@ final class Suits implements Criterion
     public function value(Option $option, Wish $wish, Field $field): float
     {
         $cut = $option->lot->cut;
-        $isLong =
-            in_array($option->method, self::LONG, true) ||
-            ($option->method === Method::OvenRoast && $cut->donenessFamily === self::COOKED_LONG);
+        $isLong = in_array($option->method, self::LONG, true) || Until::isTender($cut, $option->method);
         if ($isLong && $cut->donenessFamily !== self::COOKED_LONG) {
             // It is taken off at its core temperature, long before its collagen has turned.
             return ($option->fit->fit === Fit::Good ? 1.0 : self::POSSIBLE) * (1.0 - self::MUSCLE_SHARE);

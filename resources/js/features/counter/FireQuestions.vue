@@ -5,10 +5,19 @@ import { useAsks } from '@/asks/useAsks'
 import type { Surface } from '@/asks/openAsk'
 import PickOne from '@/ui/PickOne.vue'
 
-// Two questions about the fire at most, and how wet the piece goes on it; each starts with the usual answer.
-defineProps<{ method: Schemas['MethodSummary'] | undefined; surface: Surface }>()
+// Two questions about the fire at most, how the cook is carried out, and how wet the piece goes on it; each starts with the usual answer.
+type Manner = Schemas['MannerChoice']
+defineProps<{ method: Schemas['MethodSummary'] | undefined; manners: Manner[]; surface: Surface }>()
 const { t } = useI18n()
 const asks = useAsks()
+const USUAL = ''
+const said = (of: Manner['of']) => {
+  const value = asks.piece[of]
+  return value === undefined ? USUAL : typeof value === 'boolean' ? (value ? 'yes' : 'no') : value
+}
+const say = (of: Manner['of'], sort: string) => {
+  asks.setHand({ [of]: sort === USUAL ? undefined : of === 'covered' ? sort === 'yes' : sort })
+}
 const surfaces: Surface[] = ['patted', 'dried', 'wet']
 
 // Another sort of appliance has another usual setting.
@@ -32,6 +41,18 @@ const choose = (of: string, sort: string) => {
       @update:model-value="
         (sort: string) => {
           choose(choice.of, sort)
+        }
+      " />
+    <PickOne
+      v-for="manner in manners"
+      :key="manner.of"
+      :model-value="said(manner.of)"
+      :label="t(`manner.${manner.of}.of`)"
+      :options="[USUAL, ...manner.sorts].map((value) => ({ value, label: t(`manner.${manner.of}.${value || 'usual'}`) }))"
+      :testid="`manner-${manner.of}`"
+      @update:model-value="
+        (sort: string) => {
+          say(manner.of, sort)
         }
       " />
     <PickOne

@@ -179,7 +179,7 @@ const rearing = computed({
         @typed="type('start_c', $event)"
         @step="step('start_c', $event)" />
     </div>
-    <FireQuestions :method="cut.fires[method]" :surface="surface" />
+    <FireQuestions :method="cut.fires[method]" :manners="cut.manners.filter((manner) => manner.method === method)" :surface="surface" />
     <FigureField
       v-if="!cut.is_round"
       class="thin"
