@@ -11,6 +11,7 @@ use Nessmark\Errors\InputRefused;
 use Nessmark\Heat\Body;
 use Nessmark\Heat\CoreTrace;
 use Nessmark\Meal\Plate;
+use Nessmark\Method\Method;
 use Nessmark\Method\MethodPlan;
 use Nessmark\Method\MethodTable;
 use Nessmark\Method\Planner;
@@ -163,12 +164,9 @@ final readonly class Advisor
     private function otherHeatsC(Plate $plate, Cook $cook): array
     {
         $appliance = $this->kitchen->appliance($plate->way->method->appliances()[0], $plate->way->fires);
-        $least = $plate->way->method->roastsInOven()
-            ? $this->rules->leastOven($plate->occasion->house->standard, $plate->piece->cut->foodClass)
-            : null;
         $endsC = match (true) {
             ! $plate->way->method->driesTheSurface() => [],
-            $this->isBurnt($plate, $cook) => [max($appliance->coolestC, $least['core_c'] ?? 0.0), $appliance->hottestC],
+            $this->isBurnt($plate, $cook) => [max($appliance->coolestC, $this->leastOvenC($plate) ?? 0.0), $appliance->hottestC],
             default => [],
         };
         $heatsC = [];
@@ -268,7 +266,7 @@ final readonly class Advisor
             $heatedS,
             $ends[count($plan->before) + ($isHeld ? 1 : 0)]->end->timeS,
             $plate->piece->cut->canBeProbed($plate->piece->size->thickness, $this->rules->limits->of('probe_from_mm')),
-            $plate->way->method->roastsInOven() ? $setting->heatC : null,
+            self::needsHotOven($plate) ? $setting->heatC : null,
             stoodS: $plate->piece->outOfFridgeS,
             isHeldInstead: $isHeld &&
                 $plate->share->doneness->targetC <
@@ -417,11 +415,23 @@ final readonly class Advisor
             $targetC,
             $plate->way->fires,
         );
-        $least = $plate->way->method->roastsInOven()
-            ? $this->rules->leastOven($plate->occasion->house->standard, $plate->piece->cut->foodClass)
-            : null;
 
-        return max($usualC, $least['core_c'] ?? $usualC);
+        return max($usualC, $this->leastOvenC($plate) ?? $usualC);
+    }
+
+    /** What roasts in an oven, and a bird in a pot in it; other meat in a lidded pot is in steam, which brings it through sooner. */
+    private static function needsHotOven(Plate $plate): bool
+    {
+        $method = $plate->way->method;
+
+        return $method->roastsInOven() || ($method === Method::PotRoast && $plate->piece->cut->isBird());
+    }
+
+    private function leastOvenC(Plate $plate): ?float
+    {
+        return self::needsHotOven($plate)
+            ? $this->rules->leastOven($plate->occasion->house->standard, $plate->piece->cut->foodClass)['core_c'] ?? null
+            : null;
     }
 
     /** Water and steam can hold a piece at its target until a printed point below it is met. */

@@ -94,6 +94,7 @@ final class Stepper
         $factoredFor = -1.0;
         $lower = $ratio = $pivot = $lastRate = [];
         $isEndingAtCore = false;
+        $latestS = $untilS;
 
         while ($untilS - $time > 1e-9) {
             $remaining = $untilS - $time;
@@ -226,6 +227,11 @@ final class Stepper
                     }
                     $untilS = $time + $dt;
                 }
+            }
+
+            if ($isEndingAtCore && $stop !== null && $stop->isMissed($this->grid->at($end, $this->coreAtM))) {
+                $isEndingAtCore = false;
+                $untilS = $latestS;
             }
 
             if ($observers !== []) {

@@ -61,10 +61,10 @@ enum Method: string
         return $this === self::WaterBath || $this === self::BathThenSear;
     }
 
-    /** In an oven until its core is there, open or under a lid: what official advice on the least oven is about. */
+    /** In the open air of an oven, not in a pot or a parcel in it. */
     public function roastsInOven(): bool
     {
-        return in_array($this, [self::OvenRoast, self::OvenThenSear, self::SearThenOven, self::PotRoast], true);
+        return in_array($this, [self::OvenRoast, self::OvenThenSear, self::SearThenOven], true);
     }
 
     /** Whether it rests where it cooked, in its own steam, and not on a rack. */

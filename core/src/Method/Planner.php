@@ -199,7 +199,7 @@ final readonly class Planner
                 $this->sear($cut, $size, $method, $panC, $setting, $above),
                 ...array_map(fn (Stage $stage): Stage => $stage->endingAfter($this->methods->figure($method, 'stands_s')), $rest),
             ],
-            $method === Method::Parcel && Until::isTender($cut, $method) => [
+            $this->isOpened($cut, $size, $method) => [
                 $this->opened($cut, $size, $setting),
                 ...$rest,
             ],
@@ -391,6 +391,14 @@ final readonly class Planner
         );
 
         return new Stage('oven_hot', $fire, $fire, $lengthS, $setting->targetC - $this->methods->figure($method, 'hot_first_until_k'));
+    }
+
+    /** What is thinner would only dry. */
+    private function isOpened(Cut $cut, Size $size, Method $method): bool
+    {
+        return $method === Method::Parcel &&
+            Until::isTender($cut, $method) &&
+            $size->thickness->toMillimetres() >= $this->methods->figure($method, 'opened_from_mm');
     }
 
     /** The foil is folded back at the end, so that it browns. */
