@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Services;
 
+use Nessmark\Meat\Filling;
+
 /** Draws the cut face for the printed card: strips for a slab, rings for a round piece, a bird with its cavity, a fish as an oval. */
 final readonly class SliceSvg
 {
@@ -15,6 +17,8 @@ final readonly class SliceSvg
     private const SLIM = 0.58;
 
     private const PAPER = '#ffffff';
+
+    private const FILLED = 'fill="#e2c48a" fill-opacity="0.6" stroke="#5d4a22" stroke-dasharray="3 3"';
 
     public function __construct(private Palette $palette) {}
 
@@ -72,7 +76,7 @@ final readonly class SliceSvg
         return $marks;
     }
 
-    /** Keel and cavity of a bird, backbone of a fish. */
+    /** Keel and cavity of a bird, backbone of a fish, what is filled in. */
     private static function over(string $form, bool $isSlab): string
     {
         [$w, $h, $paper] = [self::WIDTH, self::HEIGHT, self::PAPER];
@@ -92,6 +96,13 @@ final readonly class SliceSvg
             $form === 'fish' => sprintf(
                 '<ellipse cx="%1$.1f" cy="%2$.1f" rx="%3$.1f" ry="%4$.1f" fill="%6$s"/><circle cx="%1$.1f" cy="%5$.1f" r="4" fill="%6$s"/>',
                 $w / 2.0, 0.83 * $h, 0.08 * $h, 0.11 * $h, $h / 2.0, $paper,
+            ),
+            $form === 'filled' && $isSlab => sprintf(
+                '<rect x="0" y="%2$.1f" width="%1$.1f" height="%3$.1f" %4$s/>',
+                $w, 0.5 * (1.0 - Filling::SHARE) * $h, Filling::SHARE * $h, self::FILLED,
+            ),
+            $form === 'filled' => sprintf(
+                '<circle cx="%1$.1f" cy="%2$.1f" r="%3$.1f" %4$s/>', $w / 2.0, $h / 2.0, 0.5 * Filling::SHARE * $h, self::FILLED,
             ),
             default => '',
         };

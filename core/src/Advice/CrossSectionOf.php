@@ -11,6 +11,7 @@ use Nessmark\Meal\Plate;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Form;
 use Nessmark\Meat\Group;
+use Nessmark\Meat\Hazard;
 use Nessmark\Method\Until;
 use Nessmark\Ticket\CrossSection;
 use Nessmark\Ticket\SliceForm;
@@ -77,6 +78,7 @@ final readonly class CrossSectionOf
     private static function form(Cut $cut): SliceForm
     {
         return match (true) {
+            $cut->has(Hazard::Stuffed) => SliceForm::Filled,
             $cut->isHollow() && $cut->isBird() => SliceForm::Bird,
             $cut->form === Form::WholeFish && $cut->isFish() && ! $cut->covering->isBoneless() => SliceForm::Fish,
             default => SliceForm::Plain,

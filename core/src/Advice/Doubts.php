@@ -87,7 +87,9 @@ final readonly class Doubts
             return null;
         }
 
-        return max(0.0, ...array_map(static fn (array $point): float => max($point[1], $point[3]), $cook->saw(SurfaceTrace::class)->points));
+        $points = $cook->saw(SurfaceTrace::class)->points;
+
+        return max(0.0, ...array_column($points, 1), ...array_column($points, 3));
     }
 
     /** @return list<Phrase> a pan too full, or too weak */

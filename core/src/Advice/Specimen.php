@@ -13,6 +13,7 @@ use Nessmark\Heat\Snapshot;
 use Nessmark\Heat\Surroundings;
 use Nessmark\Meat\Cap;
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Filling;
 use Nessmark\Meat\Size;
 use Nessmark\Meat\Surface;
 use Nessmark\Method\MethodPlan;
@@ -37,9 +38,11 @@ final readonly class Specimen
         ?float $wetness = null,
     ): self {
         $wetness ??= $surface->wetness();
-        $cap = Cap::over($cut, $size->thickness, $body->extentM);
-        $simulator = new Simulator($body, $cap?->material(Grid::across($body, $cells)) ?? $cut->material(), $cells, $toleranceK);
-        $moisture = $cap?->moisture($simulator->grid, $wetness) ?? Moisture::of($cut->waterKgM3(), $wetness, $cells);
+        $grid = Grid::across($body, $cells);
+        $filling = Filling::of($cut, $grid, $body);
+        $cap = $filling === null ? Cap::over($cut, $size->thickness, $body->extentM) : null;
+        $simulator = new Simulator($body, $filling?->material() ?? $cap?->material($grid) ?? $cut->material(), $cells, $toleranceK);
+        $moisture = $filling?->moisture($wetness) ?? $cap?->moisture($grid, $wetness) ?? Moisture::of($cut->waterKgM3(), $wetness, $cells);
 
         return new self($simulator, $simulator->start($startC, $moisture));
     }

@@ -322,7 +322,9 @@ final readonly class Cut
     /** Water in the raw meat, kg/m³. */
     public function waterKgM3(): float
     {
-        return $this->muscleShare() * ($this->composition->fractions['water'] ?? 0.0) * ChoiOkos::densityKgM3($this->composition, self::COUNTER_CELSIUS);
+        $water = $this->composition->fractions['water'] ?? 0.0;
+
+        return $this->muscleShare() * $water * ChoiOkos::densityKgM3($this->composition, self::COUNTER_CELSIUS);
     }
 
     /**

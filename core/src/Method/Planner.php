@@ -361,7 +361,9 @@ final readonly class Planner
     /** What is smoked or roasted until it is tender stops warming while it dries; most wrap or cover it then. */
     private function isWrapped(Cut $cut, Method $method, Setting $setting): bool
     {
-        return in_array($method, [Method::Smoke, Method::OvenRoast, Method::Grill], true) && $setting->manner->isWrapped && Until::isTender($cut, $method);
+        return $setting->manner->isWrapped &&
+            in_array($method, [Method::Smoke, Method::OvenRoast, Method::Grill], true) &&
+            Until::isTender($cut, $method);
     }
 
     private function wrapped(string $name, Setting $setting): Stage

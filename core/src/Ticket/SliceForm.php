@@ -14,4 +14,7 @@ enum SliceForm: string
 
     /** A whole fish: an oval with its backbone. */
     case Fish = 'fish';
+
+    /** Meat around a filling. */
+    case Filled = 'filled';
 }

@@ -863,7 +863,7 @@ export interface components {
             /** @enum {string} */
             shape: "slab" | "cylinder" | "sphere";
             /** @enum {string} */
-            form: "plain" | "bird" | "fish";
+            form: "plain" | "bird" | "fish" | "filled";
             across_mm: number;
             /** @enum {string} */
             tissue: "red" | "pale" | "fish";

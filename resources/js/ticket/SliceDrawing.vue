@@ -14,6 +14,8 @@ const round = computed(() => props.section.shape !== 'slab')
 /** Tickets of older engines do not say what the face is of. */
 const form = computed(() => (props.section.form as Schemas['CrossSection']['form'] | undefined) ?? 'plain')
 const SLIM = 0.58
+/** How far out the filling is drawn. */
+const FILLED = 0.45
 /** All around an oval, to leave only it. */
 const arc = `A${WIDTH / 2} ${HEIGHT / 2} 0 0 0`
 const oval = `M0 0H${WIDTH}V${HEIGHT}H0Z M0 ${HEIGHT / 2}${arc} ${WIDTH} ${HEIGHT / 2}${arc} 0 ${HEIGHT / 2}Z`
@@ -89,6 +91,7 @@ const labels = computed(() => {
             <ellipse class="hollow" :cx="WIDTH / 2" :cy="0.83 * HEIGHT" :rx="0.08 * HEIGHT" :ry="0.11 * HEIGHT" />
             <circle class="bone-end" :cx="WIDTH / 2" :cy="HEIGHT / 2" r="4" />
           </g>
+          <circle v-if="form === 'filled'" class="filling" :cx="WIDTH / 2" :cy="HEIGHT / 2" :r="0.5 * FILLED * HEIGHT" />
         </template>
         <template v-else>
           <rect v-for="(strip, i) in strips" :key="i" x="0" :y="strip.y" :width="WIDTH" :height="strip.height" :fill="strip.fill" />
@@ -96,7 +99,8 @@ const labels = computed(() => {
             <path class="paper" :d="oval" />
             <line class="bone" :x1="0.12 * WIDTH" :x2="0.88 * WIDTH" :y1="HEIGHT / 2" :y2="HEIGHT / 2" />
           </g>
-          <rect v-else x="0" y="0" :width="WIDTH" :height="HEIGHT" fill="none" stroke="#141c1b" stroke-width="1" />
+          <rect v-if="form === 'filled'" class="filling" x="0" :y="0.5 * (1 - FILLED) * HEIGHT" :width="WIDTH" :height="FILLED * HEIGHT" />
+          <rect v-if="form !== 'fish'" x="0" y="0" :width="WIDTH" :height="HEIGHT" fill="none" stroke="#141c1b" stroke-width="1" />
         </template>
         <g v-for="label in labels" :key="label.text + label.y">
           <line
@@ -131,6 +135,12 @@ figcaption {
   fill: var(--card, #fffdf6);
   stroke: #141c1b;
   stroke-width: 0.7;
+}
+.filling {
+  fill: #e2c48a;
+  fill-opacity: 0.6;
+  stroke: #5d4a22;
+  stroke-dasharray: 3 3;
 }
 .paper {
   fill: var(--card, #fffdf6);

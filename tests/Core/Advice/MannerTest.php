@@ -63,7 +63,8 @@ final class MannerTest extends TestCase
 
     public function test_a_very_marbled_steak_goes_on_hotter_metal_and_a_graded_one_keeps_more_of_its_weight(): void
     {
-        $steak = ['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 25, 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => 'medium']]];
+        $diners = [['count' => 2, 'doneness' => 'medium']];
+        $steak = ['cut' => 'beef-rib-eye-steak', 'thickness_mm' => 25, 'method' => 'pan', 'diners' => $diners];
         $plain = Counter::open()->ticket($steak);
         $prime = Counter::open()->ticket([...$steak, 'grade' => 'usda_quality:prime']);
         $richest = Counter::open()->ticket([...$steak, 'grade' => 'bms:11']);
@@ -72,6 +73,18 @@ final class MannerTest extends TestCase
         self::assertGreaterThanOrEqual(235, $richest['heat_c']);
         self::assertLessThanOrEqual(250, $richest['heat_c']);
         self::assertLessThan($plain['losses']['cooking_loss_share'], $prime['losses']['cooking_loss_share']);
+    }
+
+    public function test_a_filling_is_in_the_middle_and_is_what_must_be_hot(): void
+    {
+        $bird = ['cut' => 'chicken-whole', 'method' => 'oven_roast', 'raw_g' => 1600];
+        $hollow = Counter::open()->ticket($bird);
+        $filled = Counter::open()->ticket([...$bird, 'stuffed' => true]);
+
+        self::assertSame(['bird', 'filled'], [$hollow['cross_section']['form'], $filled['cross_section']['form']]);
+        // USDA roasting charts, from memory: a quarter to half an hour more.
+        self::assertGreaterThan(1.15, $filled['time']['likely_s'] / $hollow['time']['likely_s']);
+        self::assertGreaterThanOrEqual(73.9, $filled['peak_core_c']);
     }
 
     public function test_shells_have_the_official_plan_beside_the_usual(): void
