@@ -24,7 +24,10 @@ final readonly class Planner
     public const HOLD = 'hold';
 
     /** The stages in which nothing heats it. */
-    public const RESTS = ['rest', 'rest_before_sear', self::PLATED];
+    public const RESTS = ['rest', 'rest_before_sear', self::REST_WRAPPED, self::PLATED];
+
+    /** In the foil or paper it was finished in. */
+    private const REST_WRAPPED = 'rest_wrapped';
 
     /** On a warm plate, on its way to the table. */
     public const PLATED = 'plated';
@@ -56,8 +59,8 @@ final readonly class Planner
             Method::WaterBath, Method::BathThenSear => round(($targetC + $this->methods->figure($method, 'above_target_k')) * 2.0) / 2.0,
             Method::OvenThenSear => $this->lowOvenC($targetC),
             Method::Grill, Method::Pan => match (true) {
-                $fires->level !== null => $appliance->usualC($fires->level),
                 self::isBesideFire($cut, $method) => $this->methods->figure($method, 'beside_c'),
+                $fires->level !== null => $appliance->usualC($fires->level),
                 $method === Method::Pan && $cut->isVeryRich() => $this->methods->figure($method, 'very_rich_c'),
                 default => $this->gentler($method, $appliance->usualC(null), $size, $targetC),
             },
@@ -235,7 +238,8 @@ final readonly class Planner
      */
     private function rest(Cut $cut, Size $size, Method $method, Setting $setting): array
     {
-        $resting = $this->kitchen->restingFace($method->restsCovered() || $setting->manner->restsLong);
+        $isWrapped = $this->isWrapped($cut, $method, $setting);
+        $resting = $this->kitchen->restingFace($method->restsCovered() || $setting->manner->restsLong || $isWrapped);
         $isServedAtOnce = $cut->isFish() || in_array($cut->form, [Form::Organ, Form::Dice, Form::Thin], true);
         $isInSauce = $cut->form === Form::Mince && $method === Method::Braise;
         $isServedAtOnce = ($isServedAtOnce || $cut->isLooseMince() || $isInSauce) && $method !== Method::Spit;
@@ -245,7 +249,9 @@ final readonly class Planner
         $restS = $this->methods->restS($method, $size->thickness->toMillimetres()) * ($setting->manner->restsLong ? self::LONG_REST : 1.0);
         $isUnderPressure = $method === Method::Braise && $setting->heatC > self::BOILING_C;
 
-        return $restS > 0.0 ? [new Stage('rest', $resting, $resting, $restS, beginsVented: $isUnderPressure)] : [];
+        $name = $isWrapped ? self::REST_WRAPPED : 'rest';
+
+        return $restS > 0.0 ? [new Stage($name, $resting, $resting, $restS, beginsVented: $isUnderPressure)] : [];
     }
 
     /** Fish and bird pieces with their skin stay on it nearly all the time; the other side only sees the pan. */

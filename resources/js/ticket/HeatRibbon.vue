@@ -176,14 +176,16 @@ svg {
 .stage.parcel {
   fill: #2d5d78;
 }
-.stage.rest {
+.stage.rest,
+.stage.rest_wrapped {
   fill: #a9bcc2;
 }
 .on {
   font: 600 13px var(--figures);
   fill: #fff;
 }
-.on.rest {
+.on.rest,
+.on.rest_wrapped {
   fill: #141c1b;
 }
 .on.oven {

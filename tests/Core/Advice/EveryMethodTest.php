@@ -27,7 +27,7 @@ final class EveryMethodTest extends TestCase
         yield 'pan, cooked through' => [Method::Pan, 'chicken-breast', 25.0, ['pan_covered', 'rest']];
         yield 'grill' => [Method::Grill, 'beef-strip-steak', 30.0, ['grill', 'rest']];
         yield 'grill, hood down' => [Method::Grill, 'sea-bass-whole', 45.0, ['grill_covered', 'plated']];
-        yield 'ribs, beside the fire' => [Method::Grill, 'pork-back-ribs', 25.0, ['grill_beside', 'grill_wrapped', 'rest']];
+        yield 'ribs, beside the fire' => [Method::Grill, 'pork-back-ribs', 25.0, ['grill_beside', 'grill_wrapped', 'rest_wrapped']];
         yield 'broiler' => [Method::Broil, 'beef-strip-steak', 25.0, ['broil', 'rest']];
         yield 'roast' => [Method::OvenRoast, 'turkey-whole', 190.0, ['oven', 'rest']];
         yield 'sear, then oven' => [Method::SearThenOven, 'lamb-rump', 45.0, ['sear', 'oven', 'rest']];
@@ -41,7 +41,7 @@ final class EveryMethodTest extends TestCase
         yield 'wok' => [Method::StirFry, 'beef-stir-fry-strips', 6.0, ['stir_fry', 'plated']];
         yield 'deep fat' => [Method::DeepFry, 'cod-fillet', 18.0, ['deep_fry', 'plated']];
         yield 'spit' => [Method::Spit, 'pork-spit-chunks', 70.0, ['spit_far', 'spit', 'rest']];
-        yield 'smoker' => [Method::Smoke, 'beef-brisket-flat', 50.0, ['smoke', 'smoke_wrapped', 'rest']];
+        yield 'smoker' => [Method::Smoke, 'beef-brisket-flat', 50.0, ['smoke', 'smoke_wrapped', 'rest_wrapped']];
         yield 'pot roast' => [Method::PotRoast, 'venison-haunch-roast', 85.0, ['sear', 'pot_roast', 'rest']];
         yield 'simmer' => [Method::Simmer, 'ox-tongue', 100.0, ['simmer']];
         yield 'simmer, in the shell' => [Method::Simmer, 'lobster', 55.0, ['simmer']];
