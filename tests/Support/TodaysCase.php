@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use DateTimeImmutable;
+use Nessmark\Advice\Portions;
 use Nessmark\AskLine\Lexicon;
 use Nessmark\AskLine\Line;
 use Nessmark\AskLine\LineReader;
@@ -52,11 +53,16 @@ final class TodaysCase
                 Matcher::from($folder),
                 WishReader::from($folder),
                 CounterDesk::from($folder),
-                new LineReader(Lexicon::from($folder), new NameIndex($catalogue->cuts())),
+                new LineReader(Lexicon::from($folder), $catalogue, Portions::from($folder)),
             );
         }
 
         return self::$shared;
+    }
+
+    public function names(): NameIndex
+    {
+        return NameIndex::over($this->catalogue);
     }
 
     public function line(string $line): Line

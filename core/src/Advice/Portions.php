@@ -22,6 +22,12 @@ final readonly class Portions
     /** A piece between these shares of a portion is one for each. Common practice, no source. */
     private const ONE_EACH = [0.7, 1.7];
 
+    /** Larger pieces are asked for by who eats, not by their number. Common practice, no source. */
+    private const COUNTED_TO = 2.1;
+
+    /** A T-bone is one person's, a chicken is not. Common practice, no source. */
+    private const FOR_SEVERAL_FROM = 3.0;
+
     /** Short by up to this share of the whole, nobody takes another piece. Common practice, no source. */
     private const SHORT_SHARE = 0.12;
 
@@ -70,6 +76,26 @@ final readonly class Portions
                 $cut->size($thickness, $each ?? self::step($needG, self::WEIGHT_STEP_G)), null, Mass::ofGrams($needG), null,
             ),
         };
+    }
+
+    /** Whether a number before its name counts pieces of it, which one or two eat of at most. */
+    public function isCounted(Cut $cut): bool
+    {
+        return in_array($cut->build->soldBy, [SoldBy::Piece, SoldBy::Slice], true) &&
+            $cut->build->typicalG / $this->usualG($cut) <= self::COUNTED_TO;
+    }
+
+    /** How many eat of so many pieces: one of each, unless it is too little for one or enough for several. */
+    public function heads(Cut $cut, int $pieces): int
+    {
+        $ofPortion = $cut->build->typicalG / $this->usualG($cut);
+
+        return $ofPortion >= self::ONE_EACH[0] && $ofPortion <= self::FOR_SEVERAL_FROM ? $pieces : max(1, (int) round($pieces * $ofPortion));
+    }
+
+    private function usualG(Cut $cut): float
+    {
+        return $this->record->record('portions')->record($cut->portion)->number('usual_g');
     }
 
     /** What those who eat need of it, g. */

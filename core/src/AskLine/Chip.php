@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\AskLine;
 
+use Nessmark\Say\Phrase;
+
 /** One thing understood, or not, in a line. */
 final readonly class Chip
 {
@@ -13,6 +15,7 @@ final readonly class Chip
      * @param  int  $from  first sign in the line, counted from 0
      * @param  int  $to  one past the last
      * @param  list<string>  $suggestions  words that may have been meant
+     * @param  Phrase|null  $asks  what is to be settled before it counts
      */
     public function __construct(
         public ChipKind $kind,
@@ -20,10 +23,30 @@ final readonly class Chip
         public string $value,
         public int $from,
         public int $to,
+        public bool $isAfterComma = false,
         public array $suggestions = [],
+        public ?Phrase $asks = null,
     ) {}
 
-    /** @return array{kind: string, text: string, value: string, from: int, to: int, suggestions: list<string>} */
+    public function as(ChipKind $kind, ?string $value = null): self
+    {
+        return new self(
+            $kind, $this->text, $value ?? $this->value, $this->from, $this->to, $this->isAfterComma, $this->suggestions, $this->asks,
+        );
+    }
+
+    /** @param  list<string>  $suggestions */
+    public function asking(Phrase $asks, array $suggestions = []): self
+    {
+        return new self(ChipKind::Unknown, $this->text, '', $this->from, $this->to, $this->isAfterComma, $suggestions, $asks);
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->kind === ChipKind::Unknown || $this->asks !== null || $this->suggestions !== [];
+    }
+
+    /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [
@@ -33,6 +56,7 @@ final readonly class Chip
             'from' => $this->from,
             'to' => $this->to,
             'suggestions' => $this->suggestions,
+            'asks' => $this->asks?->toArray(),
         ];
     }
 }

@@ -7,23 +7,47 @@ namespace Nessmark\AskLine;
 /** What a chip says something about. */
 enum ChipKind: string
 {
+    /** A number alone; its neighbours say what it counts (Roles). */
+    case Number = 'number';
     case Count = 'count';
+    case Lead = 'lead';
+    case Half = 'half';
+    case Baby = 'baby';
     case Appetite = 'appetite';
     case Risk = 'risk';
     case Doneness = 'doneness';
     case Avoid = 'avoid';
+    case Diet = 'diet';
     case Named = 'named';
     case Kind = 'kind';
+    case Dish = 'dish';
+    case Raw = 'raw';
+    case Like = 'like';
+    case Pieces = 'pieces';
+    case Part = 'part';
+    case Bones = 'bones';
     case Thickness = 'thickness';
+    case Each = 'each';
     case Weight = 'weight';
     case Method = 'method';
     case Appliance = 'appliance';
+    case NotOn = 'not_on';
+    case Heat = 'heat';
     case Day = 'day';
     case Clock = 'clock';
     case Within = 'within';
     case Budget = 'budget';
+    case InAll = 'in_all';
+    case Grade = 'grade';
+    case Aged = 'aged';
+    case Packed = 'packed';
+    case Rearing = 'rearing';
+    case Origin = 'origin';
     case Want = 'want';
     case Order = 'order';
+    case And = 'and';
+    case Or = 'or';
+    case Article = 'article';
     case Filler = 'filler';
     case Unknown = 'unknown';
 
@@ -31,5 +55,27 @@ enum ChipKind: string
     public function isOfEaters(): bool
     {
         return in_array($this, [self::Appetite, self::Risk, self::Doneness, self::Avoid], true);
+    }
+
+    /** Whether it says which meat, so that a second one is another dish. */
+    public function isMeat(): bool
+    {
+        return in_array($this, [self::Named, self::Kind, self::Dish, self::Raw, self::Like], true);
+    }
+
+    /** Whether it holds for every dish of the meal. */
+    public function isOfMeal(): bool
+    {
+        return in_array($this, [self::Day, self::Clock, self::Within, self::Order], true);
+    }
+
+    /** Whether it may stand between a number and what it counts. */
+    public function isBesideMeat(): bool
+    {
+        return in_array(
+            $this,
+            [self::Grade, self::Aged, self::Packed, self::Rearing, self::Thickness, self::Each, self::Want, self::Filler, self::Diet],
+            true,
+        );
     }
 }

@@ -7,11 +7,36 @@ namespace Nessmark\AskLine;
 use Nessmark\Catalogue\Kinds;
 use Nessmark\Data\DataFolder;
 use Nessmark\Data\Record;
+use Nessmark\Say\Phrase;
 
-/** The fixed words of the ask line: what each stands for, and the word each value is written back with. */
+/**
+ * The fixed words of the ask line in every language at once: what each stands for, and the word each value is written back with,
+ * which is one of the first language.
+ */
 final class Lexicon
 {
+    /** The first is the one that is written. */
+    private const LANGUAGES = ['en', 'fr', 'nl', 'de', 'it', 'es'];
+
     private const MOST_WORDS = 4;
+
+    /** Words shorter than this are not guessed at. */
+    private const GUESSED_FROM = 5;
+
+    private const SECTIONS = [
+        [ChipKind::Diet, 'diets'],
+        [ChipKind::NotOn, 'not_on'],
+        [ChipKind::Dish, 'dishes'],
+        [ChipKind::Raw, 'raw'],
+        [ChipKind::Appetite, 'appetites'],
+        [ChipKind::Doneness, 'doneness'],
+        [ChipKind::Method, 'methods'],
+        [ChipKind::Appliance, 'appliances'],
+        [ChipKind::Want, 'wants'],
+        [ChipKind::Rearing, 'rearing'],
+        [ChipKind::Packed, 'packed'],
+        [ChipKind::Kind, 'kinds'],
+    ];
 
     /** @var array<string, array{ChipKind, string}> by word or words */
     private array $words = [];
@@ -22,101 +47,152 @@ final class Lexicon
     /** @var array<string, true> */
     private array $avoidable = [];
 
-    private function __construct(private readonly Record $data, public readonly Kinds $kinds)
+    /** @var array<string, true> what is said of meat and nobody writes down */
+    private array $unrecorded = [];
+
+    /** @param  non-empty-array<string, Record>  $languages */
+    private function __construct(public readonly array $languages, public readonly Kinds $kinds)
     {
-        foreach (
-            [
-                [ChipKind::Appetite, 'appetites'],
-                [ChipKind::Doneness, 'doneness'],
-                [ChipKind::Method, 'methods'],
-                [ChipKind::Appliance, 'appliances'],
-                [ChipKind::Want, 'wants'],
-            ] as [$kind, $section]
-        ) {
-            foreach ($this->data->record($section)->keys() as $value) {
-                $this->know($kind, $value, $this->data->record($section)->texts($value));
+        $first = reset($languages);
+        foreach ($kinds->words() as $word) {
+            $plural = str_ends_with($word, 's') || str_ends_with($word, 'fish') ? [] : ["{$word}s"];
+            $this->know(ChipKind::Kind, $word, [$word, ...$plural]);
+        }
+        foreach ($languages as $record) {
+            foreach (self::SECTIONS as [$kind, $section]) {
+                $values = $record->has($section) ? $record->record($section) : null;
+                foreach ($values?->keys() ?? [] as $value) {
+                    $this->know($kind, $value, $values->texts($value));
+                }
+            }
+            foreach ([[ChipKind::Risk, 'risk', 'at_risk'], [ChipKind::Order, 'order', 'may_order']] as [$kind, $section, $value]) {
+                $this->know($kind, $value, $record->has($section) ? $record->texts($section) : []);
+            }
+            foreach ([[ChipKind::And, 'and'], [ChipKind::Or, 'or'], [ChipKind::Article, 'a']] as [$kind, $part]) {
+                $this->know($kind, $part, $record->record('grammar')->has($part) ? $record->record('grammar')->texts($part) : []);
             }
         }
-        $this->know(ChipKind::Risk, 'at_risk', $this->data->texts('risk'));
-        $this->know(ChipKind::Order, 'may_order', $this->data->texts('order'));
-        foreach ($kinds->words() as $word) {
-            $this->know(ChipKind::Kind, $word, [$word, ...str_ends_with($word, 's') || str_ends_with($word, 'fish') ? [] : ["{$word}s"]]);
+        foreach ($languages as $record) {
+            foreach ($record->texts('fillers') as $word) {
+                $this->words[Word::fold($word)] ??= [ChipKind::Filler, ''];
+            }
         }
-        foreach ($this->data->texts('fillers') as $word) {
-            $this->words[$word] ??= [ChipKind::Filler, ''];
-        }
-        foreach ([...$this->data->texts('avoid'), ...$kinds->words()] as $word) {
+        foreach ([...$first->texts('avoid'), ...$kinds->words()] as $word) {
             $this->avoidable[$word] = true;
+        }
+        foreach ($first->texts('unrecorded') as $word) {
+            $this->unrecorded[$word] = true;
         }
     }
 
-    /** @param  string  $language  of the words, such as en */
-    public static function from(DataFolder $folder, string $language = 'en'): self
+    public static function from(DataFolder $folder): self
     {
-        return new self($folder->read("lexicon/{$language}.json"), Kinds::from($folder));
+        $records = [];
+        foreach (self::LANGUAGES as $language) {
+            $records[$language] = $folder->read("lexicon/{$language}.json");
+        }
+
+        return new self($records, Kinds::from($folder));
     }
 
     /**
      * The longest run of words from here that is known.
      *
      * @param  list<Word>  $words
-     * @return array{ChipKind, string, int}|null its kind, value and length in words
      */
-    public function longest(array $words, int $at): ?array
+    public function longest(array $words, int $at): ?Found
     {
-        for ($length = min(self::MOST_WORDS, count($words) - $at); $length > 0; $length--) {
-            $slice = array_slice($words, $at, $length);
-            $run = implode(' ', array_map(static fn (Word $word): string => $word->folded, $slice));
-            if (
-                array_filter(array_slice($slice, 1), static fn (Word $word): bool => $word->isAfterComma) === [] &&
-                isset($this->words[$run])
-            ) {
-                return [...$this->words[$run], $length];
+        $run = '';
+        $longest = null;
+        for ($length = 1; $length <= self::MOST_WORDS && isset($words[$at + $length - 1]); $length++) {
+            $word = $words[$at + $length - 1];
+            if ($length > 1 && $word->isAfterComma) {
+                break;
+            }
+            $run .= ($length > 1 ? ' ' : '').$word->folded;
+            $known = $this->words[$run] ?? null;
+            if ($known !== null) {
+                $longest = new Found($known[0], $known[1], $length);
+            }
+            if (isset($this->unrecorded[$run])) {
+                $longest = new Found(ChipKind::Unknown, '', $length, [], new Phrase('asks.not_written_down', ['what' => $run]));
+            }
+        }
+
+        return $longest;
+    }
+
+    /** The first of the words that play a part in the first language. */
+    public function grammar(string $part): string
+    {
+        return $this->languages[self::LANGUAGES[0]]->record('grammar')->texts($part)[0] ?? '';
+    }
+
+    /** @return int|null 1 for the first of the week or the year */
+    public function placeIn(string $list, string $word): ?int
+    {
+        foreach ($this->languages as $record) {
+            foreach ($record->record('grammar')->texts($list) as $i => $name) {
+                $name = Word::fold($name);
+                if ($name === $word || ($list === 'months' && strlen($word) === 3 && str_starts_with($name, $word))) {
+                    return $i + 1;
+                }
             }
         }
 
         return null;
     }
 
-    /** Whether a word plays this part in a sentence: not, budget, a_head, within, noon, morning, afternoon, today, tomorrow. */
-    public function plays(string $part, ?string $word): bool
-    {
-        return $word !== null && in_array($word, $this->data->record('grammar')->texts($part), true);
-    }
-
-    /** The first of the words that play a part. */
-    public function grammar(string $part): string
-    {
-        return $this->data->record('grammar')->texts($part)[0] ?? '';
-    }
-
-    /** @return int|null 1 for a Monday, to 7 */
-    public function weekday(string $word): ?int
-    {
-        $at = array_search($word, $this->data->record('grammar')->texts('weekdays'), true);
-
-        return $at === false ? null : $at + 1;
-    }
-
-    /** @return array<string, float> the words of a unit (mm, g or s), and how many of it each is */
+    /** @return array<string, float> the words of a unit (mm, g, s, money …) in every language, and how many of it each is */
     public function units(string $unit): array
     {
-        $record = $this->data->record('units')->record($unit);
+        $units = [];
+        foreach ($this->languages as $record) {
+            $of = $record->record('units')->has($unit) ? $record->record('units')->record($unit) : null;
+            foreach ($of?->keys() ?? [] as $word) {
+                $units[Word::fold($word)] ??= $of->number($word);
+            }
+        }
 
-        return array_combine($record->keys(), array_map($record->number(...), $record->keys()));
+        return $units;
     }
 
-    public function number(string $word): ?int
+    /** @param  string|null  $language  whose number words; null: any */
+    public function number(string $word, ?string $language = null): ?int
     {
-        return match (true) {
-            preg_match('/^\d{1,3}x?$/', $word) === 1 => (int) $word,
-            default => ($n = $this->data->record('numbers')->numberOrNull($word)) === null ? null : (int) $n,
-        };
+        if (preg_match('/^\d{1,3}$/', $word) === 1) {
+            return (int) $word;
+        }
+        foreach ($language === null ? $this->languages : [$this->languages[$language]] as $record) {
+            foreach ($record->record('numbers')->keys() as $name) {
+                if (Word::fold($name) === $word) {
+                    return (int) $record->record('numbers')->number($name);
+                }
+            }
+        }
+
+        return null;
     }
 
     public function isAvoidable(string $word): bool
     {
         return isset($this->avoidable[$word]);
+    }
+
+    /** The kind of meat a word of any language stands for. */
+    public function kindOf(string $word): ?string
+    {
+        [$kind, $value] = $this->words[$word] ?? [ChipKind::Unknown, ''];
+
+        return $kind === ChipKind::Kind ? $value : null;
+    }
+
+    /** The appliance a word stands for, without its sort. */
+    public function applianceOf(string $word): ?string
+    {
+        [$kind, $value] = $this->words[$word] ?? [ChipKind::Unknown, ''];
+
+        return $kind === ChipKind::Appliance ? explode(':', $value)[0] : null;
     }
 
     /** @return list<string> words that may have been meant by one that is not known, the likest first */
@@ -132,6 +208,18 @@ final class Lexicon
         asort($near);
 
         return array_map(strval(...), array_slice(array_keys($near), 0, 3));
+    }
+
+    /** The one word a long word is a letter away from; taken, and marked. */
+    public function guessed(string $word): ?Found
+    {
+        if (strlen($word) < self::GUESSED_FROM || preg_match('/\d/', $word) === 1) {
+            return null;
+        }
+        $near = array_values(array_filter($this->near($word), static fn (string $known): bool => levenshtein($word, $known) === 1));
+        $known = count($near) === 1 ? $this->words[$near[0]] : null;
+
+        return $known === null || $known[0] === ChipKind::Filler ? null : new Found($known[0], $known[1], 1, [$near[0]]);
     }
 
     public function isWord(string $word): bool
@@ -160,9 +248,11 @@ final class Lexicon
     /** @param  list<string>  $words */
     private function know(ChipKind $kind, string $value, array $words): void
     {
-        $this->written["{$kind->value} {$value}"] = $words[0] ?? $value;
+        if ($words !== []) {
+            $this->written["{$kind->value} {$value}"] ??= $words[0];
+        }
         foreach ($words as $word) {
-            $this->words[$word] ??= [$kind, $value];
+            $this->words[Word::fold($word)] ??= [$kind, $value];
         }
     }
 }

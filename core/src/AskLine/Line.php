@@ -4,18 +4,34 @@ declare(strict_types=1);
 
 namespace Nessmark\AskLine;
 
-/** A line that was read: its chips in order, and the wish they come to. */
+/** A line that was read: its chips in order, and the wish of each dish they come to. */
 final readonly class Line
 {
+    /** @var array<string, mixed> of the first dish, in the form of Contract\WishReader */
+    public array $wish;
+
     /**
      * @param  list<Chip>  $chips
-     * @param  array<string, mixed>  $wish  in the form of Contract\WishReader
+     * @param  non-empty-list<array<string, mixed>>  $dishes  a wish each
      */
-    public function __construct(public array $chips, public array $wish) {}
+    public function __construct(public array $chips, public array $dishes)
+    {
+        $this->wish = $dishes[0];
+    }
 
-    /** @return array{chips: list<array<string, mixed>>, wish: array<string, mixed>} */
+    /** @return list<Chip> what has to be settled first */
+    public function open(): array
+    {
+        return array_values(array_filter($this->chips, static fn (Chip $chip): bool => $chip->isOpen()));
+    }
+
+    /** @return array{chips: list<array<string, mixed>>, wish: array<string, mixed>, dishes: list<array<string, mixed>>} */
     public function toArray(): array
     {
-        return ['chips' => array_map(static fn (Chip $chip): array => $chip->toArray(), $this->chips), 'wish' => $this->wish];
+        return [
+            'chips' => array_map(static fn (Chip $chip): array => $chip->toArray(), $this->chips),
+            'wish' => $this->wish,
+            'dishes' => $this->dishes,
+        ];
     }
 }

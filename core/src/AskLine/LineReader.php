@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Nessmark\AskLine;
 
 use DateTimeImmutable;
+use Nessmark\Advice\Portions;
+use Nessmark\Catalogue\Catalogue;
 use Nessmark\Catalogue\FoldedName;
 use Nessmark\Catalogue\NameHit;
 use Nessmark\Catalogue\NameIndex;
@@ -21,88 +23,151 @@ final readonly class LineReader
     /** A name this like is meant. */
     private const NAME = 0.8;
 
-    public function __construct(private Lexicon $lexicon, private NameIndex $names) {}
+    private const NAME_OF_ONE_WORD = 0.81;
+
+    /** A name said as it is. */
+    private const EXACT = 0.99;
+
+    /** What else a word may be, while a name it begins goes before that. */
+    private const YIELDS = [ChipKind::Kind, ChipKind::Want, ChipKind::Appetite];
+
+    /** And what it may be while a name said as it is goes before that. */
+    private const YIELDS_TO_EXACT = [ChipKind::Rearing, ChipKind::Filler, ChipKind::Article, ChipKind::Appliance, ChipKind::Risk];
+
+    private NameIndex $names;
+
+    private Patterns $patterns;
+
+    public function __construct(private Lexicon $lexicon, private Catalogue $catalogue, private Portions $portions)
+    {
+        $this->names = NameIndex::over($catalogue);
+        $this->patterns = new Patterns($lexicon);
+    }
 
     public function read(string $line, DateTimeImmutable $now): Line
     {
         $words = Word::all(mb_substr($line, 0, self::LONGEST));
+        $meaning = new Meaning($this->lexicon, $now);
         $chips = [];
-        for ($i = 0; $i < count($words); $i += $length) {
-            [$kind, $value, $length, $suggestions] = [...$this->next($words, $i, $now), []];
-            $run = array_slice($words, $i, $length);
+        for ($i = 0; $i < count($words); $i += $found->length) {
+            $found = $this->next($words, $i, $meaning);
+            $run = array_slice($words, $i, $found->length);
             $chips[] = new Chip(
-                $kind,
+                $found->kind,
                 implode(' ', array_map(static fn (Word $word): string => $word->text, $run)),
-                $value,
+                $found->value,
                 $run[0]->from,
-                $run[$length - 1]->to,
-                $suggestions,
+                $run[count($run) - 1]->to,
+                $run[0]->isAfterComma,
+                $found->suggestions,
+                $found->asks,
             );
         }
+        $roles = new Roles($this->lexicon, $this->catalogue, $this->portions);
+        $chips = (new Settled($now))->of($roles->of($chips));
+        $draft = new WishDraft($now, $roles);
+        $dishes = array_map($draft->of(...), Dishes::of($chips, $this->lexicon->kinds, $this->names));
 
-        return new Line($chips, (new WishDraft($now))->of($chips));
+        return new Line($chips, $dishes);
     }
 
-    /**
-     * @param  list<Word>  $words
-     * @return array{0: ChipKind, 1: string, 2: int, 3?: list<string>} kind, value, length in words, and what may have been meant
-     */
-    private function next(array $words, int $at, DateTimeImmutable $now): array
+    /** @param  list<Word>  $words */
+    private function next(array $words, int $at, Meaning $meaning): Found
     {
-        $figure = Figures::at($words, $at, $this->lexicon);
-        if ($figure !== null) {
-            return $figure;
+        $known = $this->lexicon->longest($words, $at);
+        $pattern = $this->patterns->at($words, $at, fn (int $place): ?array => $this->meat($words, $place));
+        $said = $pattern === null ? null : $meaning->of(...$pattern);
+        $name = $this->name($words, $at);
+        if ($name !== null && $this->isName($name, $known) && $this->isNameRather($words, $at, $name, $said)) {
+            return $name[0];
         }
-        $day = $this->day($words[$at]->folded, $now);
-        if ($day !== null) {
-            return [ChipKind::Day, $day, 1];
+        if ($said !== null && ($known === null || $said->length > $known->length || $known->kind === ChipKind::Filler)) {
+            return $said;
         }
-        if ($this->lexicon->plays('not', $words[$at]->folded) && isset($words[$at + 1])) {
-            return $this->avoided($words[$at + 1]->folded);
+        if ($known !== null && $known->kind !== ChipKind::Article) {
+            return $known;
         }
         $number = $this->lexicon->number($words[$at]->folded);
-        if ($number !== null && $number > 0) {
-            return [ChipKind::Count, (string) $number, 1];
-        }
-        $known = $this->lexicon->longest($words, $at);
-        $name = $this->name($words, $at, $known === null ? 1 : $known[2] + 1);
-        if ($name !== null && ($known === null || in_array($known[0], [ChipKind::Kind, ChipKind::Want, ChipKind::Appetite], true))) {
-            return $name;
-        }
 
-        return $known ?? [ChipKind::Unknown, '', 1, $this->lexicon->near($words[$at]->folded)];
+        return match (true) {
+            $known !== null => $known,
+            $number !== null && $number > 0 => new Found(ChipKind::Number, (string) $number, 1),
+            default => $this->lexicon->guessed($words[$at]->folded) ??
+                new Found(ChipKind::Unknown, '', 1, $this->lexicon->near($words[$at]->folded)),
+        };
     }
 
     /**
-     * @return array{0: ChipKind, 1: string, 2: int, 3?: list<string>} what is not on the list is kept all the same, and marked by its
-     * suggestions
+     * Longer than what else it may be; a word of how it lived or a filler only where the name is said as it is.
+     *
+     * @param  array{Found, float}  $name
      */
-    private function avoided(string $word): array
+    private function isName(array $name, ?Found $known): bool
     {
-        return $this->lexicon->isAvoidable($word)
-            ? [ChipKind::Avoid, $word, 2]
-            : [ChipKind::Avoid, $word, 2, [...$this->lexicon->near($word, true), '']];
+        return match (true) {
+            $known === null => true,
+            in_array($known->kind, self::YIELDS, true) => $name[0]->length > $known->length,
+            default => in_array($known->kind, self::YIELDS_TO_EXACT, true) && $name[1] >= self::EXACT && $name[0]->length > $known->length,
+        };
+    }
+
+    /**
+     * "Prime rib" is a name, "prime rib eye" a grade before one.
+     *
+     * @param  list<Word>  $words
+     * @param  array{Found, float}  $name
+     */
+    private function isNameRather(array $words, int $at, array $name, ?Found $said): bool
+    {
+        if ($said?->kind !== ChipKind::Grade) {
+            return $said === null || $name[0]->length > $said->length;
+        }
+        $behind = isset($words[$at + $said->length]) ? $this->name($words, $at + $said->length) : null;
+
+        return $name[1] >= self::EXACT && ($behind === null || $behind[0]->length + $said->length <= $name[0]->length);
+    }
+
+    /**
+     * Meat by a name or a kind, for "like venison".
+     *
+     * @param  list<Word>  $words
+     * @return array{string, int}|null
+     */
+    private function meat(array $words, int $at): ?array
+    {
+        $name = $this->name($words, $at);
+        $known = $this->lexicon->longest($words, $at);
+
+        return match (true) {
+            $name !== null && $name[0]->length > ($known->length ?? 0) => [$name[0]->value, $name[0]->length],
+            $known?->kind === ChipKind::Kind => [$known->value, $known->length],
+            default => null,
+        };
     }
 
     /**
      * The longest run of words that is the name of a cut.
      *
      * @param  list<Word>  $words
-     * @param  int  $least  a run shorter than this is better read otherwise
-     * @return array{ChipKind, string, int}|null
+     * @return array{Found, float}|null with how like the name it is
      */
-    private function name(array $words, int $at, int $least): ?array
+    private function name(array $words, int $at): ?array
     {
-        for ($length = min(self::LONGEST_NAME, count($words) - $at); $length >= $least; $length--) {
+        for ($length = min(self::LONGEST_NAME, count($words) - $at); $length >= 1; $length--) {
             $run = array_slice($words, $at, $length);
+            $last = $this->lexicon->longest([$run[$length - 1]], 0);
+            if ($length > 1 && in_array($last?->kind, [ChipKind::Filler, ChipKind::Article], true)) {
+                continue;
+            }
+            $isExact = $this->isSaidAsItIs($run);
             foreach ($run as $i => $word) {
                 $isPlain = preg_match('/^[\p{L}\'’-]+$/u', $word->folded) === 1;
                 $known = $this->lexicon->longest($words, $at + $i);
                 if (
                     ! $isPlain ||
-                    ($length > 1 && ! $this->names->hasWordLike($word->folded)) ||
+                    ($length > 1 && ! $isExact && ! $this->names->hasWordLike($word->folded)) ||
                     ($i > 0 && $word->isAfterComma) ||
-                    ($known !== null && ! in_array($known[0], [ChipKind::Kind, ChipKind::Filler, ChipKind::Want], true) && $i > 0)
+                    (! $isExact && $i > 0 && $known !== null && ! in_array($known->kind, [...self::YIELDS, ChipKind::Filler, ChipKind::Article], true))
                 ) {
                     continue 2;
                 }
@@ -111,15 +176,23 @@ final readonly class LineReader
             $hit = mb_strlen($name) >= 3 ? $this->names->find($name, 1)[0] ?? null : null;
             if (
                 $hit !== null &&
-                $hit->score >= self::NAME &&
+                $hit->score >= ($length === 1 ? self::NAME_OF_ONE_WORD : self::NAME) &&
                 $this->isMeant($run, $hit) &&
                 ($length === 1 || $this->eachWordCounts($run, $hit->score))
             ) {
-                return [ChipKind::Named, $name, $length];
+                return [new Found(ChipKind::Named, $name, $length), $hit->score];
             }
         }
 
         return null;
+    }
+
+    /** @param  non-empty-list<Word>  $run */
+    private function isSaidAsItIs(array $run): bool
+    {
+        $text = implode(' ', array_map(static fn (Word $word): string => $word->folded, $run));
+
+        return count($run) > 1 && $this->names->isName($text);
     }
 
     /**
@@ -149,18 +222,5 @@ final readonly class LineReader
         $without = $this->names->find($shorter, 1)[0] ?? null;
 
         return ($this->names->find($last, 1)[0] ?? null) !== null && ($without === null || $score >= $without->score - 0.1);
-    }
-
-    private function day(string $word, DateTimeImmutable $now): ?string
-    {
-        $weekday = $this->lexicon->weekday($word);
-
-        return match (true) {
-            $this->lexicon->plays('today', $word) => $now->format('Y-m-d'),
-            $this->lexicon->plays('tomorrow', $word) => $now->modify('+1 day')->format('Y-m-d'),
-            $weekday !== null => $now->modify(sprintf('+%d day', (($weekday - (int) $now->format('N') + 6) % 7) + 1))->format('Y-m-d'),
-            preg_match('/^\d{4}-\d\d-\d\d$/', $word) === 1 && DateTimeImmutable::createFromFormat('!Y-m-d', $word) !== false => $word,
-            default => null,
-        };
     }
 }

@@ -8,13 +8,28 @@ use DateInterval;
 use DateTimeImmutable;
 use Nessmark\Meal\Appetite;
 
-/** Puts chips together into a wish. */
+/** Puts the chips of one dish together into a wish. */
 final readonly class WishDraft
 {
     /** Where a day is said and no hour. Common practice, no source. */
     private const USUAL_HOUR = '19:00';
 
-    public function __construct(private DateTimeImmutable $now) {}
+    /** Said once, and a figure. */
+    private const FIGURES = [
+        'thickness_mm' => ChipKind::Thickness, 'raw_g' => ChipKind::Weight, 'heat_c' => ChipKind::Heat, 'part' => ChipKind::Part,
+        'budget' => ChipKind::Budget, 'budget_all' => ChipKind::InAll,
+    ];
+
+    private const COUNTS = ['bones' => ChipKind::Bones, 'aged_days' => ChipKind::Aged];
+
+    private const WORDS = [
+        'dish' => ChipKind::Dish, 'raw' => ChipKind::Raw, 'grade' => ChipKind::Grade, 'packed' => ChipKind::Packed,
+        'rearing' => ChipKind::Rearing, 'origin' => ChipKind::Origin,
+    ];
+
+    private const LISTS = ['wants' => ChipKind::Want, 'not_on' => ChipKind::NotOn, 'diets' => ChipKind::Diet];
+
+    public function __construct(private DateTimeImmutable $now, private Roles $roles) {}
 
     /**
      * @param  list<Chip>  $chips
@@ -33,52 +48,91 @@ final readonly class WishDraft
                 ),
             ),
         );
-        $wish = ['diners' => $this->diners($said)];
-        $names = $values(ChipKind::Named);
-        if ($names !== []) {
-            $wish['named'] = implode(' ', $names);
+        $wish = ['diners' => $this->diners($said), ...self::meat($said), ...self::pieces($said)];
+        foreach (self::FIGURES as $key => $kind) {
+            $wish += $values($kind) === [] ? [] : [$key => (float) $values($kind)[count($values($kind)) - 1]];
         }
-        foreach (
-            [
-                'kinds' => $values(ChipKind::Kind),
-                'wants' => $values(ChipKind::Want),
-                'methods' => array_values(array_unique(explode('+', implode('+', $values(ChipKind::Method))))),
-            ] as $key => $list
-        ) {
-            if ($list !== [] && $list !== ['']) {
-                $wish[$key] = $list;
+        foreach (self::COUNTS as $key => $kind) {
+            $wish += $values($kind) === [] ? [] : [$key => (int) $values($kind)[0]];
+        }
+        foreach (self::WORDS as $key => $kind) {
+            $wish += $values($kind) === [] ? [] : [$key => $values($kind)[0]];
+        }
+        foreach (self::LISTS as $key => $kind) {
+            $list = array_values(array_unique([...$wish[$key] ?? [], ...$values($kind)]));
+            $wish = $list === [] ? $wish : [...$wish, $key => $list];
+        }
+        $methods = array_values(array_unique(explode('+', implode('+', $values(ChipKind::Method)))));
+        $wish += $methods === [''] ? [] : ['methods' => $methods];
+        $wish += $this->fires($values(ChipKind::Appliance), $values(ChipKind::Heat) !== []);
+        $eatAt = $this->eatAt($values(ChipKind::Day)[0] ?? null, $values(ChipKind::Clock)[0] ?? null, $values(ChipKind::Within)[0] ?? null);
+        $wish += $eatAt === null ? [] : ['eat_at' => $eatAt->format(DATE_ATOM)];
+        $wish += $values(ChipKind::Order) === [] ? [] : ['may_order' => true];
+
+        return $wish;
+    }
+
+    /**
+     * Which meat: a name, kinds, what else would do, what it is to be like.
+     *
+     * @param  list<Chip>  $said
+     * @return array<string, mixed>
+     */
+    private static function meat(array $said): array
+    {
+        $names = $kinds = $or = [];
+        $isOr = false;
+        foreach ($said as $chip) {
+            $isOr = match (true) {
+                $chip->kind === ChipKind::Or => true,
+                $chip->kind === ChipKind::And || $chip->isAfterComma => false,
+                default => $isOr,
+            };
+            if ($isOr && in_array($chip->kind, [ChipKind::Named, ChipKind::Kind], true)) {
+                $or[] = $chip->value;
+            } elseif ($chip->kind === ChipKind::Named) {
+                $names[] = $chip->value;
+            } elseif ($chip->kind === ChipKind::Kind) {
+                $kinds[] = $chip->value;
+            } elseif ($chip->kind === ChipKind::Pieces && str_ends_with($chip->value, ' whole')) {
+                $kinds[] = 'whole bird';
+            } elseif ($chip->kind === ChipKind::Like) {
+                [$like, $want] = [...explode('|', $chip->value), ''];
             }
         }
-        [$appliances, $fires] = $this->fires($values(ChipKind::Appliance));
-        if ($appliances !== []) {
-            $wish['appliances'] = $appliances;
-        }
-        if ($fires !== []) {
-            $wish['fires'] = $fires;
-        }
-        foreach (['thickness_mm' => ChipKind::Thickness, 'raw_g' => ChipKind::Weight, 'budget' => ChipKind::Budget] as $key => $kind) {
-            if ($values($kind) !== []) {
-                $wish[$key] = (float) $values($kind)[0];
+
+        return [
+            ...$names === [] ? [] : ['named' => implode(' ', array_unique($names))],
+            ...$kinds === [] ? [] : ['kinds' => array_values(array_unique($kinds))],
+            ...$or === [] ? [] : ['or' => $or],
+            ...isset($like) ? ['like' => $like] : [],
+            ...isset($want) && $want !== '' ? ['wants' => [$want]] : [],
+        ];
+    }
+
+    /**
+     * @param  list<Chip>  $said
+     * @return array<string, mixed>
+     */
+    private static function pieces(array $said): array
+    {
+        $wish = [];
+        foreach ($said as $chip) {
+            if ($chip->kind === ChipKind::Pieces) {
+                $wish['pieces'] = (int) $chip->value;
+            } elseif ($chip->kind === ChipKind::Each) {
+                [$pieces, $each] = str_contains($chip->value, 'x') ? explode('x', $chip->value) : [null, $chip->value];
+                $wish['each_g'] = round((float) $each, 2);
+                $wish = $pieces === null ? $wish : [...$wish, 'pieces' => (int) $pieces];
             }
-        }
-        $eatAt = $this->eatAt(
-            $values(ChipKind::Day)[0] ?? null,
-            $values(ChipKind::Clock)[0] ?? null,
-            $values(ChipKind::Within)[0] ?? null,
-        );
-        if ($eatAt !== null) {
-            $wish['eat_at'] = $eatAt->format(DATE_ATOM);
-        }
-        if ($values(ChipKind::Order) !== []) {
-            $wish['may_order'] = true;
         }
 
         return $wish;
     }
 
     /**
-     * A number right before words about eaters counts those eaters; any other number is the whole table, from which such
-     * groups are taken. Words about eaters that follow no number hold for everyone at the table who is not counted apart.
+     * Those who are counted apart, and the rest of the table. Words about eaters that follow no number hold for everyone at the table
+     * who is not counted apart.
      *
      * @param  list<Chip>  $said
      * @return non-empty-list<array<string, mixed>>
@@ -86,17 +140,22 @@ final readonly class WishDraft
     private function diners(array $said): array
     {
         $total = null;
-        $groups = [];
+        $groups = $extra = [];
         $everyone = self::nobody();
         $group = null;
         foreach ($said as $i => $chip) {
             if ($chip->kind === ChipKind::Count) {
-                $group = ($said[$i + 1] ?? null)?->kind->isOfEaters() === true ? count($groups) : null;
-                if ($group === null) {
-                    $total ??= (int) $chip->value;
-                } else {
-                    $groups[] = [...self::nobody(), 'count' => (int) $chip->value];
-                }
+                [$total, $group] = [max($total ?? 0, (int) $chip->value), null];
+            } elseif ($chip->kind === ChipKind::Lead) {
+                $isYoung = str_ends_with($chip->value, ' small');
+                $row = [...self::nobody(), 'count' => (int) $chip->value, 'appetite' => $isYoung ? Appetite::Small->value : null];
+                $isYoung ? $extra[] = $row : $groups[] = $row;
+                $group = $isYoung ? null : count($groups) - 1;
+            } elseif ($chip->kind === ChipKind::Half) {
+                $groups[] = [...self::nobody(), 'count' => 0];
+                $group = count($groups) - 1;
+            } elseif ($chip->kind === ChipKind::Baby) {
+                $extra[] = [...self::nobody(), 'count' => 1, 'appetite' => Appetite::Small->value, 'at_risk' => true];
             } elseif ($chip->kind->isOfEaters()) {
                 if ($group === null && $chip->kind === ChipKind::Risk) {
                     $groups[] = self::with([...self::nobody(), 'count' => 1], $chip); // "pregnant" alone is one of them
@@ -105,14 +164,16 @@ final readonly class WishDraft
                 } else {
                     $groups[$group] = self::with($groups[$group], $chip);
                 }
-            } else {
+            } elseif ($chip->kind !== ChipKind::Diet) {
                 $group = null;
             }
         }
+        $total ??= $this->headsOf($said);
+        $groups = self::halved($groups, $total);
         $apart = array_sum(array_column($groups, 'count'));
-        $rest = ($total ?? ($groups === [] ? 1 : $apart)) - $apart;
+        $rest = ($total ?? ($groups === [] && $extra === [] ? 1 : $apart)) - $apart;
         $rows = $rest > 0 ? [[...$everyone, 'count' => $rest]] : [];
-        foreach ($groups as $row) {
+        foreach ([...$groups, ...$extra] as $row) {
             $row['appetite'] ??= $everyone['appetite'];
             $row['doneness'] ??= $row['at_risk'] ? null : $everyone['doneness'];
             $row['avoid'] = array_values(array_unique([...$row['avoid'], ...$everyone['avoid']]));
@@ -120,6 +181,39 @@ final readonly class WishDraft
         }
 
         return array_map(self::written(...), $rows === [] ? [[...$everyone, 'count' => 1]] : $rows);
+    }
+
+    /**
+     * Where only pieces were counted.
+     *
+     * @param  list<Chip>  $said
+     */
+    private function headsOf(array $said): ?int
+    {
+        $pieces = self::pieces($said)['pieces'] ?? null;
+        $meats = array_values(array_filter($said, static fn (Chip $chip): bool => $chip->kind->isMeat()));
+        $counted = array_values(array_filter($meats, $this->roles->isOneEach(...)))[0] ?? $meats[0] ?? null;
+
+        return ! is_int($pieces) || $counted === null ? null : $this->roles->heads($counted, $pieces);
+    }
+
+    /**
+     * "Half rare, half well": the first half has the odd one.
+     *
+     * @param  list<array{count: int, appetite: string|null, doneness: string|null, at_risk: bool, avoid: list<string>}>  $groups
+     * @return list<array{count: int, appetite: string|null, doneness: string|null, at_risk: bool, avoid: list<string>}>
+     */
+    private static function halved(array $groups, ?int $total): array
+    {
+        $left = $total ?? 2;
+        foreach ($groups as $i => $row) {
+            if ($row['count'] === 0) {
+                $groups[$i]['count'] = max(1, min($left, (int) ceil(($total ?? 2) / 2)));
+                $left -= $groups[$i]['count'];
+            }
+        }
+
+        return $groups;
     }
 
     /** @return array{count: int, appetite: string|null, doneness: string|null, at_risk: bool, avoid: list<string>} */
@@ -155,12 +249,13 @@ final readonly class WishDraft
 
     /**
      * @param  list<string>  $said  such as pan:cast_iron
-     * @return array{list<string>, array<string, string>}
+     * @param  bool  $isOvenSaid  its heat was said, and so it was
+     * @return array<string, mixed>
      */
-    private function fires(array $said): array
+    private function fires(array $said, bool $isOvenSaid): array
     {
         [$appliances, $fires] = [[], []];
-        foreach ($said as $value) {
+        foreach ($isOvenSaid ? [...$said, 'oven'] : $said as $value) {
             [$kind, $sort] = [...explode(':', $value), ''];
             $appliances[] = $kind === 'burner' ? 'pan' : $kind;
             if ($sort !== '') {
@@ -168,10 +263,12 @@ final readonly class WishDraft
             }
         }
 
-        return [array_values(array_unique($appliances)), $fires];
+        return [
+            ...$appliances === [] ? [] : ['appliances' => array_values(array_unique($appliances))],
+            ...$fires === [] ? [] : ['fires' => $fires],
+        ];
     }
 
-    /** An hour that is past today is no hour: null, and the chip stays for the reader of the wish to see that none was taken. */
     private function eatAt(?string $day, ?string $clock, ?string $withinS): ?DateTimeImmutable
     {
         if ($withinS !== null) {

@@ -80,9 +80,15 @@ final readonly class FoldedName
     /** @param  non-empty-list<string>  $words  those that say something, or all where none does */
     private function __construct(public string $text, public array $words) {}
 
+    /** In small letters, without accents; signs and spaces stay. */
+    public static function plain(string $text): string
+    {
+        return strtr(mb_strtolower($text), self::LETTERS);
+    }
+
     public static function of(string $name): self
     {
-        $text = strtr(mb_strtolower($name), self::LETTERS);
+        $text = self::plain($name);
         $text = trim((string) preg_replace('/[^\p{L}\p{N}]+/u', ' ', $text));
         $words = explode(' ', $text);
         $telling = array_values(array_diff($words, self::FILLERS));

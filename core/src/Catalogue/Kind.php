@@ -15,6 +15,8 @@ final readonly class Kind
      * @param  list<string>  $forms
      * @param  list<string>  $slugs  beginnings of them
      * @param  list<string>  $foodClasses
+     * @param  bool  $isOneEach  one piece of it is what one person eats
+     * @param  string|null  $whole  the kind that is meant where they are counted: two ducks are whole ones
      * @param  string|null  $alone  the kind it means where no other is said: a steak is beef
      */
     private function __construct(
@@ -24,13 +26,30 @@ final readonly class Kind
         private array $slugs,
         private array $foodClasses,
         public ?string $alone,
+        public bool $isOneEach,
+        public ?string $whole,
     ) {}
 
     public static function fromRecord(string $word, Record $record): self
     {
         $texts = static fn (string $key): array => $record->has($key) ? $record->texts($key) : [];
 
-        return new self($word, $texts('groups'), $texts('forms'), $texts('slugs'), $texts('food_classes'), $record->textOrNull('alone'));
+        return new self(
+            $word,
+            $texts('groups'),
+            $texts('forms'),
+            $texts('slugs'),
+            $texts('food_classes'),
+            $record->textOrNull('alone'),
+            $record->has('one_each'),
+            $record->textOrNull('whole'),
+        );
+    }
+
+    /** A shape, such as steak, and no animal. */
+    public function isShape(): bool
+    {
+        return $this->forms !== [];
     }
 
     public function holds(Cut $cut): bool

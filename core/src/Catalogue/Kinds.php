@@ -29,6 +29,12 @@ final readonly class Kinds
         return $this->kinds[$word] ?? null;
     }
 
+    /** Whether both may be said of the same cut: beef, and steak. */
+    public function overlap(string $one, string $other): bool
+    {
+        return ($this->kinds[$one] ?? null)?->isShape() !== ($this->kinds[$other] ?? null)?->isShape();
+    }
+
     /** @return non-empty-list<string> */
     public function words(): array
     {

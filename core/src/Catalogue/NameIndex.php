@@ -27,6 +27,9 @@ final class NameIndex
 
     private const SPECIES_WORD = 0.75;
 
+    /** So many questions are kept. */
+    private const REMEMBERED = 500;
+
     /** Names that score below this are no hits. */
     private const LEAST = 0.62;
 
@@ -47,6 +50,12 @@ final class NameIndex
 
     /** @var array<string, int> every word of every name, numbered */
     private array $words = [];
+
+    /** @var array<string, true> every name, folded */
+    private array $exact = [];
+
+    /** @var array<string, list<NameHit>> what was found before */
+    private array $found = [];
 
     /** @var array<string, array<int, float>> what each word asked for before is like */
     private array $alike = [];
@@ -85,6 +94,9 @@ final class NameIndex
         if ($asked->text === '') {
             return [];
         }
+        if (isset($this->found[$asked->text])) {
+            return array_slice($this->found[$asked->text], 0, $most);
+        }
         $joined = str_replace(' ', '', $asked->text);
         $alike = array_map(fn (string $word): array => $this->alike($word), $asked->words);
         $best = [];
@@ -106,7 +118,17 @@ final class NameIndex
             ],
         );
 
-        return array_slice($hits, 0, $most);
+        if (count($this->found) >= self::REMEMBERED) {
+            $this->found = [];
+        }
+
+        return array_slice($this->found[$asked->text] = $hits, 0, $most);
+    }
+
+    /** Whether it is a name as it is. */
+    public function isName(string $text): bool
+    {
+        return isset($this->exact[FoldedName::of($text)->text]);
     }
 
     /** Whether a word of some name is like this one. */
@@ -122,6 +144,7 @@ final class NameIndex
         foreach ($folded->words as $word) {
             $words[] = $this->words[$word] ??= count($this->words);
         }
+        $this->exact[$folded->text] = true;
         $this->entries[] = [$cut, $name, $place, $folded->text, str_replace(' ', '', $folded->text), $words];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Contract;
 
 use DateTimeImmutable;
+use Nessmark\Advice\Portions;
 use Nessmark\AskLine\Lexicon;
 use Nessmark\AskLine\Line;
 use Nessmark\AskLine\LineReader;
@@ -37,18 +38,19 @@ final readonly class CounterDesk
         private Lexicon $lexicon,
         private LineWriter $writer,
         private Matcher $matcher,
+        private Portions $portions,
     ) {}
 
     public static function from(DataFolder $folder, ?CookMemory $memory = null): self
     {
         $lexicon = Lexicon::from($folder);
 
-        return new self(WishReader::from($folder), $lexicon, new LineWriter($lexicon), Matcher::from($folder, $memory));
+        return new self(WishReader::from($folder), $lexicon, new LineWriter($lexicon), Matcher::from($folder, $memory), Portions::from($folder));
     }
 
     public function read(string $line, DateTimeImmutable $now, Catalogue $catalogue): Line
     {
-        return (new LineReader($this->lexicon, NameIndex::over($catalogue)))->read($line, $now);
+        return (new LineReader($this->lexicon, $catalogue, $this->portions))->read($line, $now);
     }
 
     /**
