@@ -127,6 +127,7 @@ use OpenApi\Attributes as OA;
                 type: 'boolean',
                 description: 'under a lid or a hood, or not; left out, as is usual for it',
             ),
+            new OA\Property(property: 'diets', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'lot', type: 'string', nullable: true, description: 'number of the lot it is sold from'),
             new OA\Property(property: 'budget', type: 'number', nullable: true),
             new OA\Property(property: 'grade', type: 'string', nullable: true),

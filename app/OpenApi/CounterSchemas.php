@@ -68,13 +68,19 @@ use OpenApi\Attributes as OA;
         schema: 'CounterShown',
         type: 'object',
         additionalProperties: false,
-        required: ['id', 'line', 'chips', 'suggestions', 'wish', 'matches', 'chosen', 'ask', 'ticket', 'refused'],
+        required: ['id', 'line', 'chips', 'suggestions', 'wish', 'dishes', 'matches', 'chosen', 'ask', 'ticket', 'refused'],
         properties: [
             new OA\Property(property: 'id', type: 'string', nullable: true, description: 'of the ticket; giving names it'),
             new OA\Property(property: 'line', type: 'string', description: 'as it was typed, or as the wish is written'),
             new OA\Property(property: 'chips', type: 'array', items: new OA\Items(ref: '#/components/schemas/Chip')),
             new OA\Property(property: 'suggestions', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'wish', ref: '#/components/schemas/Wish'),
+            new OA\Property(
+                property: 'dishes',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/Wish'),
+                description: 'a wish for each dish of the line; the first is answered',
+            ),
             new OA\Property(
                 property: 'matches',
                 oneOf: [new OA\Schema(ref: '#/components/schemas/Matches'), new OA\Schema(type: 'null')],

@@ -25,6 +25,7 @@ use Nessmark\Advice\Substitutes;
 use Nessmark\Advice\TicketAssembly;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\Catalogue;
+use Nessmark\Catalogue\Diets;
 use Nessmark\Contract\AskReader;
 use Nessmark\Contract\AtlasReport;
 use Nessmark\Contract\CatalogueFile;
@@ -49,6 +50,7 @@ final class AppServiceProvider extends ServiceProvider
                 SafetyRules::class,
                 Kitchen::class,
                 GradeTable::class,
+                Diets::class,
                 Schools::class,
                 TicketAssembly::class,
                 AtlasReport::class,

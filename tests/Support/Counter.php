@@ -8,6 +8,7 @@ use Nessmark\Advice\Portions;
 use Nessmark\Advice\TicketAssembly;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\Catalogue;
+use Nessmark\Catalogue\Diets;
 use Nessmark\Contract\AskReader;
 use Nessmark\Contract\Json;
 use Nessmark\Data\DataFolder;
@@ -49,6 +50,7 @@ final class Counter
                 Schools::from($folder),
                 Portions::from($folder),
                 LongCook::from($folder),
+                Diets::from($folder),
             );
             self::$shared = new self($reader, TicketAssembly::from($folder), $catalogue, DonenessTable::from($folder));
         }

@@ -43,7 +43,8 @@ final class Heard
     private static function dish(array $wish): array
     {
         $parts = [];
-        $shared = count($wish['diners']) === 1 ? $wish['diners'][0]['avoid'] : array_values(array_intersect(...array_column($wish['diners'], 'avoid')));
+        $avoids = array_column($wish['diners'], 'avoid');
+        $shared = count($avoids) === 1 ? $avoids[0] : array_values(array_intersect(...$avoids));
         foreach ($wish['diners'] as $row) {
             $own = array_diff($row['avoid'], $shared);
             $is = [
@@ -78,8 +79,8 @@ final class Heard
             ),
         ];
         $named = [
-            'dish' => 'dish', 'raw' => 'raw', 'like' => 'like', 'grade' => 'grade', 'rearing' => 'rearing', 'origin' => 'from', 'pieces' => 'x',
-            'bones' => 'bones', 'aged_days' => 'aged',
+            'dish' => 'dish', 'raw' => 'raw', 'like' => 'like', 'grade' => 'grade', 'rearing' => 'rearing', 'origin' => 'from',
+            'pieces' => 'x', 'bones' => 'bones', 'aged_days' => 'aged',
         ];
         foreach ($named as $key => $short) {
             $parts = isset($wish[$key]) ? [...$parts, "{$short}:{$wish[$key]}"] : $parts;

@@ -12,6 +12,9 @@ use App\Services\ShopCatalogue;
 use App\Services\Stock;
 use Illuminate\Console\Command;
 use Nessmark\Advice\TicketAssembly;
+use Nessmark\AskLine\Chip;
+use Nessmark\AskLine\ChipKind;
+use Nessmark\AskLine\Line;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Contract\AskReader;
 use Nessmark\Contract\CounterDesk;
@@ -32,6 +35,7 @@ final class AdviseCommand extends Command
 
     protected $signature = 'nessmark:advise
         {--line= : the ask as people say it, instead of JSON}
+        {--anyway : go on though something said was not understood}
         {--case= : today\'s stock from a file, JSON or CSV, instead of the shop\'s own; no database is needed then}
         {--house= : how the shop does it, a JSON file in the form of PUT /house}
         {--profile= : whose published rules, us, uk or eu; an ask\'s own can only tighten them}
@@ -45,7 +49,9 @@ final class AdviseCommand extends Command
         return $this->answer(function () use ($reader, $tickets, $desk, $catalogue): array {
             $line = $this->option('line');
             $now = now()->toDateTimeImmutable();
-            $data = is_string($line) ? $desk->read($line, $now, $catalogue)->wish : $this->readJson();
+            $read = is_string($line) ? $desk->read($line, $now, $catalogue) : null;
+            $this->refuseUnread($read);
+            $data = $read === null ? $this->readJson() : $read->wish;
             if (
                 is_array($data) &&
                 ! isset($data['now']) &&
@@ -54,7 +60,7 @@ final class AdviseCommand extends Command
                 $data['now'] = $now->format(DATE_ATOM);
             }
             if (is_array($data) && (is_string($line) || $this->option('case') !== null || ! array_key_exists('cut', $data))) {
-                return $this->matched($data, $desk, $reader, $tickets, $catalogue);
+                return [...$read === null ? [] : self::heard($read), ...$this->matched($data, $desk, $reader, $tickets, $catalogue)];
             }
 
             $ticket = $tickets->advise($reader->read($data, $this->house() ?? new HouseRules()));
@@ -72,6 +78,29 @@ final class AdviseCommand extends Command
                 'ticket' => Json::of($ticket),
             ];
         });
+    }
+
+    /**
+     * Nothing that was said is passed over, unless it is asked for so.
+     *
+     * @throws InputRefused naming the words that were not understood
+     */
+    private function refuseUnread(?Line $read): void
+    {
+        $held = array_filter($read?->open() ?? [], static fn (Chip $chip): bool => $chip->kind === ChipKind::Unknown);
+        if ($held !== [] && $this->option('anyway') !== true) {
+            $words = implode(', ', array_map(static fn (Chip $chip): string => $chip->text, $held));
+            throw InputRefused::one('--line', 'not_allowed', $words, 'read_or_anyway');
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function heard(Line $read): array
+    {
+        return [
+            'read' => $read->dishes,
+            'unread' => array_map(static fn (Chip $chip): array => $chip->toArray(), $read->open()),
+        ];
     }
 
     /**

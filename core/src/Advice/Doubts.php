@@ -72,6 +72,9 @@ final readonly class Doubts
         foreach (array_unique(array_merge(...array_map(static fn (Share $share): array => $share->avoid, $dish->shares))) as $what) {
             $doubts[] = new Phrase('doubt.season_without', ['what' => $what]);
         }
+        foreach ($dish->diets as $diet) {
+            $doubts[] = new Phrase("doubt.diet_{$diet}");
+        }
         foreach ($dish->notConsidered as $key) {
             $doubts[] = new Phrase("doubt.not_considered_{$key}");
         }

@@ -90,7 +90,9 @@ final readonly class Portions
     {
         $ofPortion = $cut->build->typicalG / $this->usualG($cut);
 
-        return $ofPortion >= self::ONE_EACH[0] && $ofPortion <= self::FOR_SEVERAL_FROM ? $pieces : max(1, (int) round($pieces * $ofPortion));
+        $isOneEach = $ofPortion >= self::ONE_EACH[0] && $ofPortion <= self::FOR_SEVERAL_FROM;
+
+        return $isOneEach ? $pieces : max(1, (int) round($pieces * $ofPortion));
     }
 
     private function usualG(Cut $cut): float

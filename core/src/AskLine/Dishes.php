@@ -10,6 +10,12 @@ use Nessmark\Catalogue\NameIndex;
 /** Parts a line into its dishes: a second meat behind a comma or an "and" is another, behind an "or" another choice. */
 final class Dishes
 {
+    /** What stands before the meat it counts. */
+    private const COUNTING = [
+        ChipKind::Pieces, ChipKind::Lead, ChipKind::Count, ChipKind::Each, ChipKind::Weight, ChipKind::Part, ChipKind::Bones,
+        ChipKind::Grade, ChipKind::Rearing,
+    ];
+
     private function __construct() {}
 
     /**
@@ -19,13 +25,15 @@ final class Dishes
     public static function of(array $chips, Kinds $kinds, NameIndex $names): array
     {
         $dishes = [[]];
-        foreach (self::segments($chips) as $segment) {
+        foreach (self::segments($chips, $kinds, $names) as $segment) {
             $last = count($dishes) - 1;
             $isOther =
                 self::bears($segment) &&
                 self::bears($dishes[$last]) &&
                 $segment[0]->kind !== ChipKind::Or &&
-                ($segment[0]->kind === ChipKind::And || self::counts($segment) || ! self::areAlike($segment, $dishes[$last], $kinds, $names));
+                ($segment[0]->kind === ChipKind::And ||
+                    self::counts($segment) ||
+                    ! self::areAlike($segment, $dishes[$last], $kinds, $names));
             if ($isOther) {
                 $dishes[] = $segment;
             } else {
@@ -37,21 +45,48 @@ final class Dishes
     }
 
     /**
+     * Parted at commas, at "and" and "or", and before another meat with the number it is counted by.
+     *
      * @param  list<Chip>  $chips
      * @return list<non-empty-list<Chip>>
      */
-    private static function segments(array $chips): array
+    private static function segments(array $chips, Kinds $kinds, NameIndex $names): array
     {
         $segments = [];
         foreach ($chips as $chip) {
-            if ($segments === [] || $chip->isAfterComma || in_array($chip->kind, [ChipKind::And, ChipKind::Or], true)) {
+            $last = count($segments) - 1;
+            $isOtherMeat =
+                $last >= 0 &&
+                $chip->kind->isMeat() &&
+                self::bears($segments[$last]) &&
+                ! self::areAlike([$chip], $segments[$last], $kinds, $names);
+            $isConnected = $last >= 0 && ! $chip->isAfterComma && ! in_array($chip->kind, [ChipKind::And, ChipKind::Or], true);
+            if (! $isConnected) {
                 $segments[] = [$chip];
+            } elseif ($isOtherMeat) {
+                [$segments[$last], $counting] = self::untilMeat($segments[$last]);
+                $segments[] = [...$counting, $chip];
             } else {
-                $segments[count($segments) - 1][] = $chip;
+                $segments[$last][] = $chip;
             }
         }
 
         return $segments;
+    }
+
+    /**
+     * @param  non-empty-list<Chip>  $segment
+     * @return array{non-empty-list<Chip>, list<Chip>} up to its last meat and what describes it, and what counts the next
+     */
+    private static function untilMeat(array $segment): array
+    {
+        for ($at = count($segment) - 1; $at > 0 && ! $segment[$at]->kind->isMeat(); $at--) {
+            if (in_array($segment[$at]->kind, self::COUNTING, true)) {
+                return [array_slice($segment, 0, $at), array_slice($segment, $at)];
+            }
+        }
+
+        return [$segment, []];
     }
 
     /** @param  list<Chip>  $chips */
@@ -84,7 +119,7 @@ final class Dishes
     }
 
     /**
-     * "Rib eye, steak" is one meat said twice.
+     * "Rib eye, steak" is one meat said twice, and so is "lamb stew".
      *
      * @param  list<Chip>  $segment
      * @param  list<Chip>  $dish
@@ -92,20 +127,32 @@ final class Dishes
     private static function areAlike(array $segment, array $dish, Kinds $kinds, NameIndex $names): bool
     {
         foreach (self::meats($segment) as $meat) {
-            $kind = $meat->kind === ChipKind::Kind ? $kinds->kind($meat->value) : null;
-            if ($kind === null) {
-                return $meat->kind === ChipKind::Dish && array_filter(self::meats($dish), static fn (Chip $of): bool => $of->kind !== ChipKind::Kind) === [];
-            }
             foreach (self::meats($dish) as $of) {
-                $cut = $of->kind === ChipKind::Named ? $names->find($of->value, 1)[0]->cut ?? null : null;
-                $isSame = $of->kind === ChipKind::Kind && $kinds->overlap($of->value, $meat->value);
-                if (! $isSame && ($cut === null || ! $kind->holds($cut))) {
+                if (! self::isAlike($meat, $of, $kinds, $names)) {
                     return false;
                 }
             }
         }
 
         return true;
+    }
+
+    private static function isAlike(Chip $one, Chip $other, Kinds $kinds, NameIndex $names): bool
+    {
+        [$isOne, $isOther] = array_map(
+            static fn (Chip $chip): bool => in_array($chip->kind, [ChipKind::Named, ChipKind::Kind], true),
+            [$one, $other],
+        );
+        if (! $isOne || ! $isOther) {
+            return $isOne !== $isOther; // a dish, and what it is made of
+        }
+        if ($one->kind === ChipKind::Kind && $other->kind === ChipKind::Kind) {
+            return $kinds->overlap($one->value, $other->value);
+        }
+        [$named, $kind] = $one->kind === ChipKind::Named ? [$one, $other] : [$other, $one];
+        $cut = $kind->kind === ChipKind::Kind ? $names->find($named->value, 1)[0]->cut ?? null : null;
+
+        return $cut !== null && $kinds->kind($kind->value)?->holds($cut) === true;
     }
 
     /**

@@ -47,6 +47,15 @@ final class Lexicon
     /** @var array<string, true> */
     private array $avoidable = [];
 
+    /** @var array<string, array<string, float>> */
+    private array $units = [];
+
+    /** @var array<string, array<string, int>> by language and word */
+    private array $numbers = [];
+
+    /** @var array<string, array<string, int>> weekdays and months, from 1 */
+    private array $places = [];
+
     /** @var array<string, true> what is said of meat and nobody writes down */
     private array $unrecorded = [];
 
@@ -60,9 +69,8 @@ final class Lexicon
         }
         foreach ($languages as $record) {
             foreach (self::SECTIONS as [$kind, $section]) {
-                $values = $record->has($section) ? $record->record($section) : null;
-                foreach ($values?->keys() ?? [] as $value) {
-                    $this->know($kind, $value, $values->texts($value));
+                foreach ($record->has($section) ? $record->record($section)->keys() : [] as $value) {
+                    $this->know($kind, $value, $record->record($section)->texts($value));
                 }
             }
             foreach ([[ChipKind::Risk, 'risk', 'at_risk'], [ChipKind::Order, 'order', 'may_order']] as [$kind, $section, $value]) {
@@ -75,6 +83,20 @@ final class Lexicon
         foreach ($languages as $record) {
             foreach ($record->texts('fillers') as $word) {
                 $this->words[Word::fold($word)] ??= [ChipKind::Filler, ''];
+            }
+        }
+        foreach ($languages as $language => $record) {
+            foreach ($record->record('numbers')->keys() as $name) {
+                $this->numbers[$language][Word::fold($name)] = (int) $record->record('numbers')->number($name);
+            }
+            foreach (['weekdays', 'months'] as $list) {
+                foreach ($record->record('grammar')->texts($list) as $i => $name) {
+                    $name = Word::fold($name);
+                    $this->places[$list][$name] ??= $i + 1;
+                    if ($list === 'months') {
+                        $this->places[$list][substr($name, 0, 3)] ??= $i + 1;
+                    }
+                }
             }
         }
         foreach ([...$first->texts('avoid'), ...$kinds->words()] as $word) {
@@ -128,33 +150,38 @@ final class Lexicon
         return $this->languages[self::LANGUAGES[0]]->record('grammar')->texts($part)[0] ?? '';
     }
 
-    /** @return int|null 1 for the first of the week or the year */
-    public function placeIn(string $list, string $word): ?int
+    /** A saying of the first language up to its slot: "for" of "for {n}". */
+    public function saying(string $pattern): string
     {
-        foreach ($this->languages as $record) {
-            foreach ($record->record('grammar')->texts($list) as $i => $name) {
-                $name = Word::fold($name);
-                if ($name === $word || ($list === 'months' && strlen($word) === 3 && str_starts_with($name, $word))) {
-                    return $i + 1;
-                }
+        foreach ($this->languages[self::LANGUAGES[0]]->record('patterns')->texts($pattern) as $saying) {
+            if (str_ends_with($saying, '{n}') && ! str_starts_with($saying, '{')) {
+                return trim(substr($saying, 0, -3));
             }
         }
 
-        return null;
+        return '';
+    }
+
+    /** @return int|null 1 for the first of the week or the year */
+    public function placeIn(string $list, string $word): ?int
+    {
+        return $this->places[$list][$word] ?? null;
     }
 
     /** @return array<string, float> the words of a unit (mm, g, s, money …) in every language, and how many of it each is */
     public function units(string $unit): array
     {
+        if (isset($this->units[$unit])) {
+            return $this->units[$unit];
+        }
         $units = [];
         foreach ($this->languages as $record) {
-            $of = $record->record('units')->has($unit) ? $record->record('units')->record($unit) : null;
-            foreach ($of?->keys() ?? [] as $word) {
-                $units[Word::fold($word)] ??= $of->number($word);
+            foreach ($record->record('units')->has($unit) ? $record->record('units')->record($unit)->keys() : [] as $word) {
+                $units[Word::fold($word)] ??= $record->record('units')->record($unit)->number($word);
             }
         }
 
-        return $units;
+        return $this->units[$unit] = $units;
     }
 
     /** @param  string|null  $language  whose number words; null: any */
@@ -163,11 +190,9 @@ final class Lexicon
         if (preg_match('/^\d{1,3}$/', $word) === 1) {
             return (int) $word;
         }
-        foreach ($language === null ? $this->languages : [$this->languages[$language]] as $record) {
-            foreach ($record->record('numbers')->keys() as $name) {
-                if (Word::fold($name) === $word) {
-                    return (int) $record->record('numbers')->number($name);
-                }
+        foreach ($language === null ? array_keys($this->languages) : [$language] as $of) {
+            if (isset($this->numbers[$of][$word])) {
+                return $this->numbers[$of][$word];
             }
         }
 
@@ -219,7 +244,9 @@ final class Lexicon
         $near = array_values(array_filter($this->near($word), static fn (string $known): bool => levenshtein($word, $known) === 1));
         $known = count($near) === 1 ? $this->words[$near[0]] : null;
 
-        return $known === null || $known[0] === ChipKind::Filler ? null : new Found($known[0], $known[1], 1, [$near[0]]);
+        $isOfGrammar = in_array($known[0] ?? null, [ChipKind::Filler, ChipKind::And, ChipKind::Or, ChipKind::Article], true);
+
+        return $known === null || $isOfGrammar ? null : new Found($known[0], $known[1], 1, [$near[0]]);
     }
 
     public function isWord(string $word): bool

@@ -31,6 +31,9 @@ final readonly class LineReader
     /** What else a word may be, while a name it begins goes before that. */
     private const YIELDS = [ChipKind::Kind, ChipKind::Want, ChipKind::Appetite];
 
+    /** What a word within a name may be besides. */
+    private const WITHIN = [ChipKind::Kind, ChipKind::Want, ChipKind::Appetite, ChipKind::Filler, ChipKind::Article];
+
     /** And what it may be while a name said as it is goes before that. */
     private const YIELDS_TO_EXACT = [ChipKind::Rearing, ChipKind::Filler, ChipKind::Article, ChipKind::Appliance, ChipKind::Risk];
 
@@ -65,10 +68,15 @@ final readonly class LineReader
         }
         $roles = new Roles($this->lexicon, $this->catalogue, $this->portions);
         $chips = (new Settled($now))->of($roles->of($chips));
+        $dishes = Dishes::of($chips, $this->lexicon->kinds, $this->names);
+        $asking = array_replace(...array_map(Settled::contradicting(...), $dishes));
+        $settled = static fn (Chip $chip): Chip => $asking[$chip->from] ?? $chip;
         $draft = new WishDraft($now, $roles);
-        $dishes = array_map($draft->of(...), Dishes::of($chips, $this->lexicon->kinds, $this->names));
 
-        return new Line($chips, $dishes);
+        return new Line(
+            array_map($settled, $chips),
+            array_map(static fn (array $dish): array => $draft->of(array_map($settled, $dish)), $dishes),
+        );
     }
 
     /** @param  list<Word>  $words */
@@ -167,7 +175,7 @@ final readonly class LineReader
                     ! $isPlain ||
                     ($length > 1 && ! $isExact && ! $this->names->hasWordLike($word->folded)) ||
                     ($i > 0 && $word->isAfterComma) ||
-                    (! $isExact && $i > 0 && $known !== null && ! in_array($known->kind, [...self::YIELDS, ChipKind::Filler, ChipKind::Article], true))
+                    (! $isExact && $i > 0 && $known !== null && ! in_array($known->kind, self::WITHIN, true))
                 ) {
                     continue 2;
                 }
@@ -187,7 +195,7 @@ final readonly class LineReader
         return null;
     }
 
-    /** @param  non-empty-list<Word>  $run */
+    /** @param  list<Word>  $run */
     private function isSaidAsItIs(array $run): bool
     {
         $text = implode(' ', array_map(static fn (Word $word): string => $word->folded, $run));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\AskLine;
 
 use DateTimeImmutable;
+use Nessmark\Doneness\DonenessTable;
 
 /** Writes a wish as a line that reads back to the same wish. */
 final readonly class LineWriter
@@ -27,24 +28,28 @@ final readonly class LineWriter
          * @var array{ diners: non-empty-list<array{count: int, appetite?: string, doneness?: string|null, at_risk?: bool,
          *     avoid?: list<string>}>, named?: string|null, kinds?: list<string>, methods?: list<string>,
          *     appliances?: list<string>|null, fires?: array<string, string>, thickness_mm?: float|null, raw_g?: float|null,
-         *     budget?: float|null, wants?: list<string>, eat_at?: string|null, may_order?: bool,
+         *     budget?: float|null, wants?: list<string>, eat_at?: string|null, may_order?: bool, or?: list<string>, like?: string|null,
+         *     dish?: string|null, raw?: string|null, pieces?: int|null, each_g?: float|null, part?: float|null, bones?: int|null,
+         *     heat_c?: float|null, grade?: string|null, aged_days?: int|null, packed?: string|null, rearing?: string|null,
+         *     origin?: string|null, budget_all?: float|null, diets?: list<string>, not_on?: list<string>,
          * } $wish
          */
         $isPlain = count($wish['diners']) === 1 && ! ($wish['diners'][0]['at_risk'] ?? false);
         $parts = [
-            $isPlain ? (string) $wish['diners'][0]['count'] : '',
-            ($wish['named'] ?? '').(isset($wish['named']) && ($wish['kinds'] ?? []) !== [] ? ',' : ''),
-            implode(', ', array_map(fn (string $kind): string => $this->lexicon->write(ChipKind::Kind, $kind), $wish['kinds'] ?? [])),
-            isset($wish['raw_g'])
-                ? self::figure($isImperial ? $wish['raw_g'] / self::G_PER_POUND : $wish['raw_g'], $isImperial ? 'lb' : 'g')
-                : '',
+            $isPlain ? "{$this->lexicon->saying('people')} {$wish['diners'][0]['count']}" : '',
+            ...$this->meat($wish, $isImperial),
+            isset($wish['raw_g']) ? self::mass($wish['raw_g'], $isImperial) : '',
             isset($wish['thickness_mm'])
                 ? self::figure($isImperial ? $wish['thickness_mm'] / self::MM_PER_INCH : $wish['thickness_mm'], $isImperial ? 'in' : 'mm')
                 : '',
             $isPlain ? $this->eaters($wish['diners'][0], false) : '',
             $this->methods($wish['methods'] ?? []),
             $this->fires($wish['appliances'] ?? [], $wish['fires'] ?? []),
+            isset($wish['heat_c']) ? self::temperature($wish['heat_c'], $isImperial) : '',
+            ...array_map(fn (string $kind): string => $this->lexicon->write(ChipKind::NotOn, $kind), $wish['not_on'] ?? []),
+            ...array_map(fn (string $diet): string => $this->lexicon->write(ChipKind::Diet, $diet), $wish['diets'] ?? []),
             ...array_map(fn (string $want): string => $this->lexicon->write(ChipKind::Want, $want), $wish['wants'] ?? []),
+            isset($wish['budget_all']) ? self::figure($wish['budget_all'], '')." {$this->lexicon->grammar('in_all')}" : '',
             isset($wish['budget']) ? $this->lexicon->grammar('budget').' '.self::figure($wish['budget'], '') : '',
             isset($wish['eat_at']) ? $this->eatAt(new DateTimeImmutable($wish['eat_at']), $now) : '',
             $wish['may_order'] ?? false ? $this->lexicon->write(ChipKind::Order, 'may_order') : '',
@@ -53,6 +58,41 @@ final readonly class LineWriter
         $groups = $isPlain ? [] : array_map(fn (array $row): string => $row['count'].' '.$this->eaters($row, true), $wish['diners']);
 
         return trim(implode(', ', array_filter([$line, ...$groups], static fn (string $part): bool => $part !== '')));
+    }
+
+    /**
+     * @param  array{named?: string|null, kinds?: list<string>, or?: list<string>, like?: string|null, dish?: string|null,
+     *     raw?: string|null, pieces?: int|null, each_g?: float|null, part?: float|null, bones?: int|null, grade?: string|null,
+     *     aged_days?: int|null, packed?: string|null, rearing?: string|null, origin?: string|null}  $wish
+     * @return list<string>
+     */
+    private function meat(array $wish, bool $isImperial): array
+    {
+        $each = isset($wish['each_g']) ? self::mass($wish['each_g'], $isImperial) : null;
+        $pieces = $wish['pieces'] ?? null;
+        $kinds = array_map(fn (string $kind): string => $this->lexicon->write(ChipKind::Kind, $kind), $wish['kinds'] ?? []);
+
+        return [
+            match (true) {
+                $each !== null && $pieces !== null => "{$pieces}x {$each}",
+                $each !== null => "{$each} {$this->lexicon->grammar('each')}",
+                $pieces !== null => "{$pieces} {$this->lexicon->grammar('pieces')}",
+                isset($wish['part']) => $this->lexicon->grammar('half'),
+                isset($wish['bones']) => "{$wish['bones']} bones",
+                default => '',
+            },
+            $wish['grade'] ?? '',
+            isset($wish['rearing']) ? $this->lexicon->write(ChipKind::Rearing, $wish['rearing']) : '',
+            ($wish['named'] ?? '').(isset($wish['named']) && $kinds !== [] ? ',' : ''),
+            implode(', ', $kinds),
+            isset($wish['dish']) ? $this->lexicon->write(ChipKind::Dish, $wish['dish']) : '',
+            isset($wish['raw']) ? $this->lexicon->write(ChipKind::Raw, $wish['raw']) : '',
+            isset($wish['like']) ? "{$this->lexicon->grammar('like')} {$wish['like']}" : '',
+            ...array_map(fn (string $other): string => "{$this->lexicon->grammar('or')} {$other}", $wish['or'] ?? []),
+            isset($wish['aged_days']) ? "{$this->lexicon->grammar('hung')} {$wish['aged_days']} {$this->lexicon->grammar('days')}" : '',
+            isset($wish['packed']) ? $this->lexicon->write(ChipKind::Packed, $wish['packed']) : '',
+            isset($wish['origin']) ? "{$this->lexicon->grammar('from')} {$wish['origin']}" : '',
+        ];
     }
 
     /**
@@ -65,12 +105,19 @@ final readonly class LineWriter
         $words = [
             $appetite !== 'usual' ? $this->lexicon->write(ChipKind::Appetite, $appetite) : '',
             $row['at_risk'] ?? false ? $this->lexicon->write(ChipKind::Risk, 'at_risk') : '',
-            isset($row['doneness']) ? $this->lexicon->write(ChipKind::Doneness, $row['doneness']) : '',
+            isset($row['doneness']) ? $this->done($row['doneness']) : '',
             ...array_map(fn (string $word): string => $this->lexicon->grammar('not')." {$word}", $row['avoid'] ?? []),
         ];
         $text = implode(' ', array_filter($words, static fn (string $word): bool => $word !== ''));
 
         return $text === '' && $isCounted ? $this->lexicon->write(ChipKind::Appetite, 'usual') : $text;
+    }
+
+    private function done(string $word): string
+    {
+        return str_starts_with($word, DonenessTable::BY_CORE)
+            ? self::temperature((float) substr($word, strlen(DonenessTable::BY_CORE)), false)
+            : $this->lexicon->write(ChipKind::Doneness, $word);
     }
 
     /** @param  list<string>  $methods */
@@ -114,6 +161,16 @@ final readonly class LineWriter
         };
 
         return $day.$at->format('H:i');
+    }
+
+    private static function mass(float $g, bool $isImperial): string
+    {
+        return self::figure($isImperial ? $g / self::G_PER_POUND : $g, $isImperial ? 'lb' : 'g');
+    }
+
+    private static function temperature(float $celsius, bool $isImperial): string
+    {
+        return self::figure($isImperial ? $celsius * 1.8 + 32.0 : $celsius, $isImperial ? 'F' : 'C');
     }
 
     private static function figure(float $value, string $unit): string

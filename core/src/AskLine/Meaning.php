@@ -19,6 +19,9 @@ final readonly class Meaning
     /** No oven of a kitchen is hotter, °C: a larger number was meant in °F. */
     private const OVEN_TO_C = 300.0;
 
+    /** A smaller number beside an oven counts something else, °C. */
+    private const OVEN_FROM_C = 60.0;
+
     private const CORE_FROM_C = 30.0;
 
     private const INCH_MM = 25.4;
@@ -26,6 +29,8 @@ final readonly class Meaning
     private const POUND_G = 453.59;
 
     private const TOP_OF_SCALE = ['bms' => 12, 'aus_meat' => 9];
+
+    private const A_LEAP_YEAR = 2028;
 
     private const FEASTS = ['12-25', '12-24', '12-31', '01-01'];
 
@@ -65,8 +70,8 @@ final readonly class Meaning
             'half_pound' => $says(ChipKind::Weight, self::POUND_G / 2.0),
             'thickness' => $says(ChipKind::Thickness, $value),
             'one_inch' => $says(ChipKind::Thickness, self::INCH_MM),
-            'oven_heat' => $this->oven((float) $value, $length, false),
-            'oven_number' => $this->oven((float) $value, $length, true),
+            'oven_heat' => (float) $value < self::OVEN_FROM_C ? null : $this->oven((float) $value, $length, false),
+            'oven_number' => (float) $value < self::OVEN_FROM_C ? null : $this->oven((float) $value, $length, true),
             'gas_mark' => isset(self::GAS_MARK_C[(int) $value - 1]) ? $says(ChipKind::Heat, self::GAS_MARK_C[(int) $value - 1]) : null,
             'core', 'core_number' => $this->core((float) $value, $length),
             'temperature' => (float) $value > self::CORE_TO_C
@@ -142,7 +147,7 @@ final readonly class Meaning
     }
 
     /** What is not on the list is kept all the same, and marked by its suggestions. */
-    private function avoided(string $word, int $length): ?Found
+    private function avoided(string $word, int $length): Found
     {
         $appliance = $this->lexicon->applianceOf($word);
         if ($appliance !== null) {
@@ -164,7 +169,7 @@ final readonly class Meaning
     private function date(array $values, int $length): ?Found
     {
         foreach ([[$values[0], $values[1] ?? ''], [$values[1] ?? '', $values[0]]] as [$day, $month]) {
-            if (is_numeric($day) && is_numeric($month) && (int) $month >= 1 && (int) $month <= 12 && checkdate((int) $month, (int) $day, 2028)) {
+            if (is_numeric($day) && is_numeric($month) && checkdate((int) $month, (int) $day, self::A_LEAP_YEAR)) {
                 return new Found(ChipKind::Day, $this->next(sprintf('%02d-%02d', $month, $day)), $length);
             }
         }

@@ -24,14 +24,14 @@ final readonly class Roles
         foreach ($chips as $i => $chip) {
             if ($chip->kind === ChipKind::Article) {
                 $meat = self::meatAfter($chips, $i);
-                $isWhole = $meat?->kind === ChipKind::Kind && $this->lexicon->kinds->kind($meat->value)?->whole !== null;
-                $chips[$i] = $isWhole ? $chip->as(ChipKind::Pieces, '1 whole') : $chip->as(ChipKind::Filler, '');
+                $whole = $this->wholeOf($meat);
+                $chips[$i] = $whole === null ? $chip->as(ChipKind::Filler, '') : $chip->as(ChipKind::Pieces, "1|{$whole}");
             } elseif ($chip->kind === ChipKind::Number) {
                 $chips[$i] = $this->number($chips, $i);
             } elseif ($chip->kind === ChipKind::Pieces) {
                 $meat = self::meatAfter($chips, $i);
-                $isWhole = $meat?->kind === ChipKind::Kind && $this->lexicon->kinds->kind($meat->value)?->whole !== null;
-                $chips[$i] = $isWhole ? $chip->as(ChipKind::Pieces, "{$chip->value} whole") : $chip;
+                $whole = $this->wholeOf($meat);
+                $chips[$i] = $whole === null ? $chip : $chip->as(ChipKind::Pieces, "{$chip->value}|{$whole}");
             }
         }
 
@@ -55,7 +55,8 @@ final readonly class Roles
         return match (true) {
             $meat === null => $chip,
             $this->isOneEach($meat) => $chip->as(ChipKind::Pieces),
-            self::isPlural($meat) && $this->isPiece($meat) => $chip->as(ChipKind::Pieces, $chip->value.($this->isWhole($meat) ? ' whole' : '')),
+            self::isPlural($meat) && $this->wholeOf($meat) !== null => $chip->as(ChipKind::Pieces, "{$chip->value}|{$this->wholeOf($meat)}"),
+            self::isPlural($meat) && $this->isPiece($meat) => $chip->as(ChipKind::Pieces),
             default => $chip->as(ChipKind::Count),
         };
     }
@@ -117,17 +118,20 @@ final readonly class Roles
     {
         $cut = $this->cut($meat);
 
-        return $cut === null || ($meat->kind === ChipKind::Kind && $this->isOneEach($meat)) ? $pieces : $this->portions->heads($cut, $pieces);
+        $isOneEach = $meat->kind === ChipKind::Kind && $this->isOneEach($meat);
+
+        return $cut === null || $isOneEach ? $pieces : $this->portions->heads($cut, $pieces);
     }
 
     private function isPiece(Chip $meat): bool
     {
-        return $this->isWhole($meat) || ($meat->kind === ChipKind::Named && $this->cut($meat)?->build->soldBy->isWeighedOut() === false);
+        return $meat->kind === ChipKind::Named && $this->cut($meat)?->build->soldBy->isWeighedOut() === false;
     }
 
-    private function isWhole(Chip $meat): bool
+    /** The kind a counted animal is of: two ducks are whole birds. */
+    private function wholeOf(?Chip $meat): ?string
     {
-        return $meat->kind === ChipKind::Kind && $this->lexicon->kinds->kind($meat->value)?->whole !== null;
+        return $meat?->kind === ChipKind::Kind ? $this->lexicon->kinds->kind($meat->value)?->whole : null;
     }
 
     private static function isPlural(Chip $meat): bool
@@ -142,8 +146,11 @@ final readonly class Roles
         }
         $kind = $meat->kind === ChipKind::Kind ? $this->lexicon->kinds->kind($meat->value) : null;
         $whole = $kind?->whole === null ? null : $this->lexicon->kinds->kind($kind->whole);
+        if ($kind === null) {
+            return null;
+        }
         $cuts = array_filter(
-            $kind === null ? [] : $this->catalogue->cuts(),
+            $this->catalogue->cuts(),
             static fn (Cut $cut): bool => $kind->holds($cut) && $whole?->holds($cut) !== false,
         );
         usort($cuts, static fn (Cut $a, Cut $b): int => $a->availability->rank() <=> $b->availability->rank());

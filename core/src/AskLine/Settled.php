@@ -15,10 +15,11 @@ final readonly class Settled
     /** From this hour on of the morning the morning is meant, on another day. Common practice, no source. */
     private const LATE_MORNING_H = 11;
 
-    /** Of each of these kinds one is said of a piece; of two, which? */
+    /** Of each of these one is said of a dish; of two, which? */
     private const ONCE = [
-        [ChipKind::Weight, ChipKind::Each], [ChipKind::Thickness], [ChipKind::Heat], [ChipKind::Grade], [ChipKind::Clock, ChipKind::Within],
-        [ChipKind::Day], [ChipKind::Budget, ChipKind::InAll],
+        [ChipKind::Weight, ChipKind::Each, ChipKind::Part, ChipKind::Bones], [ChipKind::Pieces, ChipKind::Part, ChipKind::Bones],
+        [ChipKind::Thickness], [ChipKind::Heat], [ChipKind::Grade], [ChipKind::Clock, ChipKind::Within], [ChipKind::Day],
+        [ChipKind::Budget, ChipKind::InAll], [ChipKind::Dish], [ChipKind::Like], [ChipKind::Aged], [ChipKind::Rearing], [ChipKind::Origin],
     ];
 
     public function __construct(private DateTimeImmutable $now) {}
@@ -37,14 +38,15 @@ final readonly class Settled
             }
         }
 
-        return array_values(self::onceEach($chips));
+        return $chips;
     }
 
     private function clock(Chip $chip, string $day, bool $isDaySaid): Chip
     {
         [$hour, $minute] = array_map(intval(...), explode(':', rtrim($chip->value, '?')));
         $isLoose = str_ends_with($chip->value, '?') && $hour <= self::HALF_DAY_H;
-        $hours = ! $isLoose ? [$hour] : [$hour % self::HALF_DAY_H, $hour % self::HALF_DAY_H + self::HALF_DAY_H];
+        $morning = $hour % self::HALF_DAY_H;
+        $hours = $isLoose ? [$morning, $morning + self::HALF_DAY_H] : [$hour];
         if ($isLoose && $day !== $this->now->format('Y-m-d')) {
             $hours = $hour >= self::LATE_MORNING_H ? [$hour] : [$hour + self::HALF_DAY_H];
         }
@@ -55,35 +57,31 @@ final readonly class Settled
             }
         }
         $said = sprintf('%02d:%02d', $hours[count($hours) - 1], $minute);
-        $later = $hour < self::HALF_DAY_H && ! $isLoose ? [sprintf('%02d:%02d', $hour + self::HALF_DAY_H, $minute)] : [];
+        $later = count($hours) === 1 && $hour < self::HALF_DAY_H ? [sprintf('%02d:%02d', $hour + self::HALF_DAY_H, $minute)] : [];
 
         return $chip->asking(new Phrase('asks.past', ['clock' => $said]), [...$isDaySaid ? [] : ["tomorrow {$said}"], ...$later]);
     }
 
     /**
-     * Two of a kind with no other meat between them: the last is taken, the first asked about.
+     * What is said twice of one dish, and not alike: the last is taken, the first asked about.
      *
-     * @param  list<Chip>  $chips
-     * @return array<int, Chip>
+     * @param  list<Chip>  $dish
+     * @return array<int, Chip> by where they stand in the line
      */
-    private static function onceEach(array $chips): array
+    public static function contradicting(array $dish): array
     {
+        $asking = [];
         foreach (self::ONCE as $kinds) {
-            $first = null;
-            foreach ($chips as $i => $chip) {
-                if ($first !== null && ($chip->kind === ChipKind::And || $chip->kind->isMeat()) && ! $kinds[0]->isOfMeal()) {
-                    $first = $chip->kind === ChipKind::And ? null : $first;
+            $said = array_values(array_filter($dish, static fn (Chip $chip): bool => in_array($chip->kind, $kinds, true)));
+            usort($said, static fn (Chip $a, Chip $b): int => $a->from <=> $b->from);
+            $last = $said[count($said) - 1] ?? null;
+            foreach ($said as $chip) {
+                if ($last !== null && $chip->from !== $last->from && $chip->value !== $last->value) {
+                    $asking[$chip->from] = $chip->asking(new Phrase('asks.which', ['one' => $chip->text, 'other' => $last->text]));
                 }
-                if (! in_array($chip->kind, $kinds, true)) {
-                    continue;
-                }
-                if ($first !== null && $chips[$first]->value !== $chip->value) {
-                    $chips[$first] = $chips[$first]->asking(new Phrase('asks.which', ['one' => $chips[$first]->text, 'other' => $chip->text]));
-                }
-                $first = $i;
             }
         }
 
-        return $chips;
+        return $asking;
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Nessmark\AskLine;
 
 /** What may stand in a slot of a pattern: {n}, {num}, {mm}, {temp} … Both systems of units; a comma counts as a point. */
-final readonly class Slots
+final class Slots
 {
     private const FRACTIONS = ['½' => '.5', '¼' => '.25', '¾' => '.75', '⅓' => '.333', '⅔' => '.667'];
 
-    public function __construct(private Lexicon $lexicon) {}
+    /** @var array<string, string> the words of each unit, as a pattern */
+    private array $alternatives = [];
+
+    public function __construct(private readonly Lexicon $lexicon) {}
 
     /**
      * @param  list<Word>  $words
@@ -29,10 +32,10 @@ final readonly class Slots
             'clock' => $this->clock($words, $at),
             'cash' => $this->cash($words, $at),
             'money' => $this->cash($words, $at) ?? $this->at('num', $words, $at, $language),
-            'mm', 'g', 's' => $this->measured($words, $at, $this->lexicon->units($slot)),
+            'mm', 'g', 's' => $this->measured($words, $at, $slot),
             'temp' => $this->temperature($words, $at),
             'weekday' => $one($this->lexicon->placeIn('weekdays', $word)),
-            'month' => $one($this->lexicon->placeIn('months', $word)),
+            'month' => ($this->lexicon->longest($words, $at)->length ?? 1) > 1 ? null : $one($this->lexicon->placeIn('months', $word)),
             'date' => $one(preg_match('/^\d{4}-\d\d-\d\d$/', $word) === 1 ? $word : null),
             'grade' => $one(self::grade($word)),
             'word' => $one(preg_match('/^[\p{L}\'’-]{2,40}$/u', $word) === 1 ? $word : null),
@@ -98,10 +101,13 @@ final readonly class Slots
     private function cash(array $words, int $at): ?array
     {
         $text = $words[$at]->folded;
+        if (! $this->mayBeFigure($text) && ! isset($this->lexicon->units('money')[mb_substr($text, 0, 1)])) {
+            return null;
+        }
         $units = $this->lexicon->units('money');
-        $unit = implode('|', array_map(static fn (string $word): string => preg_quote($word, '/'), array_keys($units)));
+        $unit = $this->alternatives('money');
         $number = '(\d{1,5}(?:[.,]\d{1,2})?)';
-        if (preg_match("/^(?:(?:{$unit}){$number}|{$number}(?:{$unit}))$/u", $text, $m) === 1) {
+        if (preg_match("~^(?:(?:{$unit}){$number}|{$number}(?:{$unit}))$~u", $text, $m) === 1) {
             return [self::plain(self::decimal($m[2] ?? $m[1])), 1];
         }
         $isNumber = preg_match("/^{$number}$/", $text, $m) === 1;
@@ -115,12 +121,13 @@ final readonly class Slots
      */
     private function temperature(array $words, int $at): ?array
     {
-        $celsius = $this->measured($words, $at, $this->lexicon->units('celsius'));
-        $fahrenheit = $this->measured($words, $at, $this->lexicon->units('fahrenheit'));
+        $celsius = $this->measured($words, $at, 'celsius');
+        $fahrenheit = $this->measured($words, $at, 'fahrenheit');
+        $isSaidTwice = in_array($words[$at + ($celsius[1] ?? 0)]->folded ?? '', ['c', 'celsius'], true);
 
         return match (true) {
             $fahrenheit !== null => [self::plain(((float) $fahrenheit[0] - 32.0) / 1.8), $fahrenheit[1]],
-            $celsius !== null && in_array($words[$at + $celsius[1]]->folded ?? '', ['c', 'celsius'], true) => [$celsius[0], $celsius[1] + 1],
+            $celsius !== null && $isSaidTwice => [$celsius[0], $celsius[1] + 1], // 54 degrees C
             default => $celsius,
         };
     }
@@ -129,13 +136,16 @@ final readonly class Slots
      * A number and its unit, in one word or two, with a fraction: 38mm, 1.5 in, 1 1/2 in, 3/4", 1½".
      *
      * @param  list<Word>  $words
-     * @param  array<string, float>  $units
      * @return array{string, int}|null in the first unit, and how many words it took
      */
-    private function measured(array $words, int $at, array $units): ?array
+    private function measured(array $words, int $at, string $of): ?array
     {
+        if (! $this->mayBeFigure($words[$at]->folded)) {
+            return null;
+        }
         $text = strtr($words[$at]->folded, self::FRACTIONS);
-        $unit = implode('|', array_map(static fn (string $word): string => preg_quote($word, '~'), array_keys($units)));
+        $units = $this->lexicon->units($of);
+        $unit = $this->alternatives($of);
         if (preg_match("~^(\d*[.,]?\d+|\d/\d)({$unit})$~u", $text, $m) === 1 && self::decimal($m[1]) > 0.0) {
             return [self::plain(self::decimal($m[1]) * $units[$m[2]]), 1];
         }
@@ -155,6 +165,19 @@ final readonly class Slots
         return null;
     }
 
+    private function mayBeFigure(string $text): bool
+    {
+        return preg_match('/^[\d.,½¼¾⅓⅔]/u', $text) === 1;
+    }
+
+    private function alternatives(string $unit): string
+    {
+        return $this->alternatives[$unit] ??= implode(
+            '|',
+            array_map(static fn (string $word): string => preg_quote($word, '~'), array_keys($this->lexicon->units($unit))),
+        );
+    }
+
     /** Grades that are one word with a figure or a run of letters, by scale. */
     private static function grade(string $word): ?string
     {
@@ -164,6 +187,7 @@ final readonly class Slots
             preg_match('/^bms(\d{1,2})\+?$/', $word, $m) === 1 => "bms:{$m[1]}",
             preg_match('/^mb(\d{1,2})\+?$/', $word, $m) === 1 => "aus_meat:{$m[1]}",
             in_array($word, ['prime', 'choice', 'select'], true) => $word,
+            preg_match('/^[a-z_]+:[a-z0-9_]+$/', $word) === 1 => $word,
             preg_match('/^[seurop][1-5][lh]?$/', $word) === 1 => "carcass:{$word}",
             default => null,
         };

@@ -40,6 +40,7 @@ final readonly class WishDraft
         $said = array_values(
             array_filter($chips, static fn (Chip $chip): bool => ! in_array($chip->kind, [ChipKind::Filler, ChipKind::Unknown], true)),
         );
+        $said = [...$said, ...self::wantsOfLike($said)];
         $values = static fn (ChipKind $kind): array => array_values(
             array_unique(
                 array_map(
@@ -59,7 +60,7 @@ final readonly class WishDraft
             $wish += $values($kind) === [] ? [] : [$key => $values($kind)[0]];
         }
         foreach (self::LISTS as $key => $kind) {
-            $list = array_values(array_unique([...$wish[$key] ?? [], ...$values($kind)]));
+            $list = $values($kind);
             $wish = $list === [] ? $wish : [...$wish, $key => $list];
         }
         $methods = array_values(array_unique(explode('+', implode('+', $values(ChipKind::Method)))));
@@ -70,6 +71,23 @@ final readonly class WishDraft
         $wish += $values(ChipKind::Order) === [] ? [] : ['may_order' => true];
 
         return $wish;
+    }
+
+    /**
+     * "Cheaper than" is a wish besides.
+     *
+     * @param  list<Chip>  $said
+     * @return list<Chip>
+     */
+    private static function wantsOfLike(array $said): array
+    {
+        $wants = [];
+        foreach ($said as $chip) {
+            $want = $chip->kind === ChipKind::Like ? explode('|', $chip->value)[1] ?? null : null;
+            $wants = $want === null ? $wants : [...$wants, $chip->as(ChipKind::Want, $want)];
+        }
+
+        return $wants;
     }
 
     /**
@@ -94,10 +112,10 @@ final readonly class WishDraft
                 $names[] = $chip->value;
             } elseif ($chip->kind === ChipKind::Kind) {
                 $kinds[] = $chip->value;
-            } elseif ($chip->kind === ChipKind::Pieces && str_ends_with($chip->value, ' whole')) {
-                $kinds[] = 'whole bird';
+            } elseif ($chip->kind === ChipKind::Pieces && str_contains($chip->value, '|')) {
+                $kinds[] = explode('|', $chip->value)[1];
             } elseif ($chip->kind === ChipKind::Like) {
-                [$like, $want] = [...explode('|', $chip->value), ''];
+                $like = explode('|', $chip->value)[0];
             }
         }
 
@@ -106,7 +124,6 @@ final readonly class WishDraft
             ...$kinds === [] ? [] : ['kinds' => array_values(array_unique($kinds))],
             ...$or === [] ? [] : ['or' => $or],
             ...isset($like) ? ['like' => $like] : [],
-            ...isset($want) && $want !== '' ? ['wants' => [$want]] : [],
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Catalogue;
 
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Group;
 use WeakMap;
 
 /**
@@ -26,6 +27,8 @@ final class NameIndex
     private const PER_WORD_MORE = 0.06;
 
     private const SPECIES_WORD = 0.75;
+
+    private const MOST_SLIPS = 3;
 
     /** So many questions are kept. */
     private const REMEMBERED = 500;
@@ -50,6 +53,12 @@ final class NameIndex
 
     /** @var array<string, int> every word of every name, numbered */
     private array $words = [];
+
+    /** @var array<int, array<int, true>> places of the names with a word */
+    private array $withWord = [];
+
+    /** @var array<int, array<int, true>> places of the names by their length without spaces */
+    private array $asLong = [];
 
     /** @var array<string, true> every name, folded */
     private array $exact = [];
@@ -100,7 +109,8 @@ final class NameIndex
         $joined = str_replace(' ', '', $asked->text);
         $alike = array_map(fn (string $word): array => $this->alike($word), $asked->words);
         $best = [];
-        foreach ($this->entries as [$cut, $name, $place, $folded, $run, $words]) {
+        foreach ($this->candidates($asked, $joined, $alike) as $id) {
+            [$cut, $name, $place, $folded, $run, $words] = $this->entries[$id];
             $score =
                 $folded === $asked->text
                     ? self::EXACT
@@ -125,6 +135,34 @@ final class NameIndex
         return array_slice($this->found[$asked->text] = $hits, 0, $most);
     }
 
+    /**
+     * The names that can score at all: with a word like one that was asked for, or as long run together; all, where an animal was
+     * named.
+     *
+     * @param  list<array<int, float>>  $alike  for each word asked
+     * @return list<int>
+     */
+    private function candidates(FoldedName $asked, string $joined, array $alike): array
+    {
+        foreach ($asked->words as $word) {
+            if (isset(self::FROM_OTHER_WORDS[$word]) || Group::tryFrom($word) !== null) {
+                return array_keys($this->entries);
+            }
+        }
+        $ids = [];
+        foreach ($alike as $numbers) {
+            foreach (array_keys($numbers) as $number) {
+                $ids += $this->withWord[$number] ?? [];
+            }
+        }
+        for ($length = strlen($joined) - self::MOST_SLIPS; $length <= strlen($joined) + self::MOST_SLIPS; $length++) {
+            $ids += $this->asLong[$length] ?? [];
+        }
+        ksort($ids);
+
+        return array_keys($ids);
+    }
+
     /** Whether it is a name as it is. */
     public function isName(string $text): bool
     {
@@ -145,6 +183,11 @@ final class NameIndex
             $words[] = $this->words[$word] ??= count($this->words);
         }
         $this->exact[$folded->text] = true;
+        $id = count($this->entries);
+        foreach ($words as $number) {
+            $this->withWord[$number][$id] = true;
+        }
+        $this->asLong[strlen(str_replace(' ', '', $folded->text))][$id] = true;
         $this->entries[] = [$cut, $name, $place, $folded->text, str_replace(' ', '', $folded->text), $words];
     }
 
@@ -194,7 +237,7 @@ final class NameIndex
     private static function whole(string $asked, string $name): float
     {
         $length = strlen($asked);
-        if ($length < 5 || abs($length - strlen($name)) > 3) {
+        if ($length < 5 || abs($length - strlen($name)) > self::MOST_SLIPS) {
             return 0.0;
         }
         $slips = self::slips($asked, $name);
@@ -222,9 +265,12 @@ final class NameIndex
         if ($length >= 4 && str_contains($word, $asked)) {
             return self::INSIDE + ($length >= 6 ? 0.1 : 0.0);
         }
+        if ($length < 6 || $asked[0] !== $word[0]) {
+            return 0.0;
+        }
         // The beginning of a longer word, mistyped: a letter may be missing or too many.
         $slips = 99;
-        for ($cut = $length - 1; $length >= 6 && $cut <= $length + 1 && $cut < strlen($word); $cut++) {
+        for ($cut = $length - 1; $cut <= $length + 1 && $cut < strlen($word); $cut++) {
             $slips = min($slips, self::slips($asked, substr($word, 0, $cut)));
         }
 

@@ -11,6 +11,7 @@ use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Fires;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\Catalogue;
+use Nessmark\Catalogue\Diets;
 use Nessmark\Data\Record;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
@@ -67,6 +68,7 @@ final readonly class AskReader
         private Schools $schools,
         private Portions $portions,
         private LongCook $texture,
+        private Diets $diets,
         private Suitability $suitability = new Suitability(),
     ) {}
 
@@ -123,6 +125,7 @@ final readonly class AskReader
         if ($in->has('lot')) {
             $in->text('lot', 'lot', LotReader::LONGEST_TEXT);
         }
+        $diets = $in->choices('diets', $this->diets->words());
         $notConsidered = [];
         foreach (['budget' => 1e6, 'aged_days' => 400.0] as $key => $most) {
             if ($in->optionalNumber($key, 0.0, $most) !== null) {
@@ -160,6 +163,7 @@ final readonly class AskReader
             new Occasion($house, $scale, $now, $eatAt),
             $this->schools->followed($cut, $method, $house->schools),
             $notConsidered,
+            $diets,
         );
     }
 

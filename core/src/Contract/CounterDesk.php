@@ -45,7 +45,13 @@ final readonly class CounterDesk
     {
         $lexicon = Lexicon::from($folder);
 
-        return new self(WishReader::from($folder), $lexicon, new LineWriter($lexicon), Matcher::from($folder, $memory), Portions::from($folder));
+        return new self(
+            WishReader::from($folder),
+            $lexicon,
+            new LineWriter($lexicon),
+            Matcher::from($folder, $memory),
+            Portions::from($folder),
+        );
     }
 
     public function read(string $line, DateTimeImmutable $now, Catalogue $catalogue): Line

@@ -63,6 +63,7 @@ final readonly class CounterReply
             ...$shown,
             'line' => $line,
             'chips' => $read->toArray()['chips'],
+            'dishes' => $asked->typed === null ? [$wish] : $read->dishes,
             'suggestions' => $asked->typed === null ? [] : $this->desk->suggestions($asked->typed, $shop->catalogue),
         ];
 

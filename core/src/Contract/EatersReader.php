@@ -31,13 +31,22 @@ final readonly class EatersReader
                 $fields->wholeNumber('count', 1, self::MOST_HEADS),
                 Appetite::from($fields->choiceOr('appetite', Appetite::Usual->value, array_column(Appetite::cases(), 'value'))),
                 $fields->flagOr('at_risk', false),
-                $fields->optionalChoice('doneness', $words),
+                self::doneness($fields, $words),
                 array_map(mb_strtolower(...), $fields->texts('avoid', self::LONGEST_AVOIDED)),
             );
             $fields->noOthers();
         }
 
         return Eaters::of($groups);
+    }
+
+    /** @param  non-empty-list<string>  $words */
+    private static function doneness(Fields $fields, array $words): ?string
+    {
+        $said = $fields->peek('doneness');
+        $isCore = is_string($said) && preg_match('/^core:\d{2}(?:\.\d)?$/', $said) === 1;
+
+        return $isCore ? $said : $fields->optionalChoice('doneness', $words);
     }
 
     public static function refuseTooManyApart(Fields $in, int $ways): void

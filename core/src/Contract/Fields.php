@@ -42,6 +42,14 @@ final class Fields
         return array_key_exists($key, $this->data) && $this->data[$key] !== null;
     }
 
+    /** As it came, unread. */
+    public function peek(string $key): mixed
+    {
+        $this->known[] = $key;
+
+        return $this->data[$key] ?? null;
+    }
+
     /**
      * A number that must be there, from $min to $max inclusive.
      *

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Contract;
 
 use Nessmark\Advice\PriceOf;
+use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Doneness\Scale;
 use Nessmark\Matching\Answer;
 use Nessmark\Matching\Contribution;
@@ -126,6 +127,7 @@ final readonly class MatchReport
         foreach ($option->shares as $share) {
             $diners = [...$diners, ...self::diners($share)];
         }
+        $isInSetOven = $wish->means->ovenC !== null && $option->method->appliances()[0] === ApplianceKind::Oven;
         $methods = array_column($option->method->appliances(), 'value');
         $fires = array_filter(
             $wish->means->fires->types,
@@ -148,6 +150,8 @@ final readonly class MatchReport
             ...$option->lot->isPierced ? ['pierced' => true] : [],
             ...$option->lot->isStuffed ? ['stuffed' => true] : [],
             ...$option->lot->rearing === null ? [] : ['rearing' => $option->lot->rearing->value],
+            ...$isInSetOven ? ['heat_c' => $wish->means->ovenC] : [],
+            ...$wish->diets === [] ? [] : ['diets' => $wish->diets],
             ...$wish->house->standard->also === null ? [] : ['profile' => $wish->house->standard->also->value],
             'now' => $wish->now->format(DATE_ATOM),
             ...$wish->eatAt === null ? [] : ['eat_at' => $wish->eatAt->format(DATE_ATOM)],
@@ -165,7 +169,7 @@ final readonly class MatchReport
         $size = $option->sale->size;
         $isCutSo = $option->lot->thickness !== null || $wish->meat->thickness !== null;
         $isThickness = $isCutSo || $option->lot->cut->build->soldBy === SoldBy::Slice;
-        if ($wish->meat->raw === null) {
+        if (! $wish->meat->size->isSaid()) {
             return $isThickness ? ['thickness_mm' => round($size->thickness->toMillimetres(), 1)] : [];
         }
 

@@ -9,6 +9,8 @@ use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Appliance\Fires;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\Catalogue;
+use Nessmark\Catalogue\Diets;
+use Nessmark\Catalogue\DishKinds;
 use Nessmark\Catalogue\Kind;
 use Nessmark\Catalogue\Kinds;
 use Nessmark\Catalogue\NameIndex;
@@ -16,16 +18,26 @@ use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\Scale;
 use Nessmark\Errors\InputRefused;
+use Nessmark\Errors\Violation;
+use Nessmark\Grade\FatBand;
+use Nessmark\Grade\GradeTable;
 use Nessmark\House\HouseRules;
+use Nessmark\Matching\Alike;
+use Nessmark\Matching\LotWanted;
 use Nessmark\Matching\Means;
 use Nessmark\Matching\MeatWanted;
+use Nessmark\Matching\SizeWanted;
 use Nessmark\Matching\Want;
 use Nessmark\Matching\Wish;
 use Nessmark\Meal\Eater;
+use Nessmark\Meal\Eaters;
+use Nessmark\Meat\Cut;
+use Nessmark\Meat\Rearing;
 use Nessmark\Method\FireChoices;
 use Nessmark\Method\Method;
 use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
+use Nessmark\Stock\Packed;
 
 /** Reads a wish from JSON, strictly: what is wanted before any piece is chosen. */
 final readonly class WishReader
@@ -36,21 +48,46 @@ final readonly class WishReader
 
     private const MINOR = 100.0;
 
+    private const MOST_PIECES = 60;
+
+    private const MOST_BONES = 40;
+
+    private const MOST_OTHERS = 6;
+
+    private const OVEN_FROM_C = 60.0;
+
+    private const OVEN_TO_C = 300.0;
+
     /** Names this near to the best one may be meant as well. */
     private const NEAR = 0.27;
 
     private const LIKE_ENOUGH = 0.8;
 
-    public function __construct(private DonenessTable $doneness, private Kitchen $kitchen, private Kinds $kinds) {}
+    public function __construct(
+        private DonenessTable $doneness,
+        private Kitchen $kitchen,
+        private Kinds $kinds,
+        private DishKinds $dishes,
+        private Diets $diets,
+        private GradeTable $grades,
+    ) {}
 
     public static function from(DataFolder $folder): self
     {
-        return new self(DonenessTable::from($folder), Kitchen::from($folder), Kinds::from($folder));
+        return new self(
+            DonenessTable::from($folder),
+            Kitchen::from($folder),
+            Kinds::from($folder),
+            DishKinds::from($folder),
+            Diets::from($folder),
+            GradeTable::from($folder),
+        );
     }
 
     /**
-     * @param  mixed  $data  diners, named or cut, kinds, methods, appliances, fires, thickness_mm, raw_g, now, eat_at, budget, wants,
-     *     may_order, units, profile, schools, grade, aged_days
+     * @param  mixed  $data  diners, named or cut, or, like, kinds, dish, raw, methods, appliances, not_on, fires, heat_c, thickness_mm,
+     *     raw_g, each_g, pieces, part, bones, grade, aged_days, packed, rearing, origin, now, eat_at, budget, budget_all, wants, diets,
+     *     may_order, units, profile, schools
      *
      * @throws InputRefused naming every key that is wrong, with what is allowed
      */
@@ -60,7 +97,17 @@ final readonly class WishReader
         $eaters = EatersReader::read($in, $this->doneness->allWords());
         $ways = array_map(static fn (Eater $eater): string => $eater->doneness.' '.implode(',', $eater->avoid), $eaters->groups);
         EatersReader::refuseTooManyApart($in, count(array_unique($ways)));
+        $diets = $in->choices('diets', $this->diets->words());
+        $this->refuseMeatless($in, $diets);
         $named = $this->named($in, $catalogue);
+        [$named, $orKind] = $this->orElse($in, $catalogue, $named);
+        $wants = array_map(Want::from(...), $in->choices('wants', array_column(Want::cases(), 'value')));
+        $named = $this->alike($in, $catalogue, $wants) ?? $named;
+        $dishWord = $in->optionalChoice('dish', $this->dishes->words());
+        $dish = $dishWord === null ? null : $this->dishes->dish($dishWord);
+        if ($in->has('raw')) {
+            $in->refuse('raw', 'not_allowed', $in->text('raw', 'raw'), 'eaten_raw');
+        }
         $kinds = array_map($this->kinds->kind(...), $in->choices('kinds', $this->kinds->words()));
         if (count($kinds) === 1 && $named === null && $kinds[0]?->alone !== null) {
             $kinds[] = $this->kinds->kind($kinds[0]->alone);
@@ -69,9 +116,12 @@ final readonly class WishReader
         $appliances = $in->has('appliances')
             ? array_map(ApplianceKind::from(...), $in->choices('appliances', array_column(ApplianceKind::cases(), 'value')))
             : null;
+        $methods = $methods === [] && $dish !== null ? array_map(Method::from(...), $dish->methods) : $methods;
+        $notOn = array_map(ApplianceKind::from(...), $in->choices('not_on', array_column(ApplianceKind::cases(), 'value')));
+        $ovenC = $in->optionalNumber('heat_c', self::OVEN_FROM_C, self::OVEN_TO_C);
         $fires = $this->fires($in);
         $thicknessMm = $in->optionalNumber('thickness_mm', 3.0, self::THICKEST_MM);
-        $rawG = $in->optionalNumber('raw_g', 1.0, LotReader::MOST_G);
+        $size = self::size($in);
         $now = $in->moment('now');
         $eatAt = $in->moment('eat_at');
         if ($now === null && ! $in->isWrong()) {
@@ -82,10 +132,10 @@ final readonly class WishReader
                 'clock' => $house->local($now)->format('H:i'),
             ]);
         }
-        $grade = $in->has('grade') ? $in->text('grade', 'grade') : null;
-        $agedDays = $in->has('aged_days') ? $in->wholeNumber('aged_days', 0, 400) : null;
+        $lot = $this->lot($in);
         $budget = $in->optionalNumber('budget', 0.0, self::MOST_MONEY, 'money');
-        $wants = array_map(Want::from(...), $in->choices('wants', array_column(Want::cases(), 'value')));
+        $inAll = $in->optionalNumber('budget_all', 0.0, self::MOST_MONEY, 'money');
+        $budget ??= $inAll === null ? null : $inAll / $eaters->heads();
         $mayOrder = $in->flagOr('may_order', false);
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
         $standard = AskReader::standard($in, $house->standard);
@@ -99,16 +149,17 @@ final readonly class WishReader
         $in->refuseIfWrong();
 
         return new Wish(
-            $eaters,
+            $this->onDiet($eaters, $diets),
             new MeatWanted(
                 $named,
                 array_values(array_filter($kinds, static fn (?Kind $kind): bool => $kind !== null)),
                 $thicknessMm === null ? null : Length::ofMillimetres($thicknessMm),
-                $rawG === null ? null : Mass::ofGrams($rawG),
-                $grade,
-                $agedDays,
+                $size,
+                $lot,
+                $dish,
+                $orKind,
             ),
-            new Means($methods, $appliances === [] ? null : $appliances, $fires),
+            new Means($methods, $appliances === [] ? null : $appliances, $fires, $notOn, $ovenC),
             $house->withStandard($standard),
             $scale,
             $house->local($now ?? new DateTimeImmutable('@0')),
@@ -116,7 +167,135 @@ final readonly class WishReader
             $budget === null ? null : (int) round($budget * self::MINOR),
             $wants,
             $mayOrder,
+            $diets,
         );
+    }
+
+    private static function size(Fields $in): SizeWanted
+    {
+        $mass = static fn (?float $g): ?Mass => $g === null ? null : Mass::ofGrams($g);
+
+        return new SizeWanted(
+            $mass($in->optionalNumber('raw_g', 1.0, LotReader::MOST_G)),
+            $mass($in->optionalNumber('each_g', 1.0, LotReader::MOST_G)),
+            $in->has('pieces') ? $in->wholeNumber('pieces', 1, self::MOST_PIECES) : null,
+            $in->optionalNumber('part', 0.1, 1.0),
+            $in->has('bones') ? $in->wholeNumber('bones', 1, self::MOST_BONES) : null,
+        );
+    }
+
+    private function lot(Fields $in): LotWanted
+    {
+        $grade = $in->has('grade') ? $in->text('grade', 'grade') : null;
+        $rearing = $in->optionalChoice('rearing', array_column(Rearing::cases(), 'value'));
+        $packed = $in->optionalChoice('packed', array_column(Packed::cases(), 'value'));
+
+        return new LotWanted(
+            $grade,
+            $grade === null ? null : $this->fatOf($in, $grade),
+            $in->has('aged_days') ? $in->wholeNumber('aged_days', 0, 400) : null,
+            $packed === null ? null : Packed::from($packed),
+            $rearing === null ? null : Rearing::from($rearing),
+            $in->has('origin') ? $in->text('origin', 'origin') : null,
+        );
+    }
+
+    /** What a grade stands for; one without its scale is of the first that has it and says something of the fat. */
+    private function fatOf(Fields $in, string $grade): ?FatBand
+    {
+        $isOfScale = str_contains($grade, ':');
+        $scale = $isOfScale ? explode(':', $grade, 2)[0] : null;
+        $step = $isOfScale ? explode(':', $grade, 2)[1] ?? '' : $grade;
+        foreach ($this->grades->scales as $of) {
+            if ($scale !== null ? $of->id === $scale : $of->carriesFat()) {
+                try {
+                    return $of->step($step)->fat;
+                } catch (InputRefused $refused) {
+                    if ($scale !== null) {
+                        $in->add(new Violation('grade', 'not_allowed', $grade, $refused->violations[0]->allowed));
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<string>  $diets */
+    private function refuseMeatless(Fields $in, array $diets): void
+    {
+        foreach ($diets as $diet) {
+            if ($this->diets->isMeatless($diet)) {
+                $in->refuse('diets', 'not_allowed', $diet, 'no_meat');
+            }
+        }
+    }
+
+    /** @param  list<string>  $diets */
+    private function onDiet(Eaters $eaters, array $diets): Eaters
+    {
+        $avoids = array_merge(...array_map($this->diets->avoids(...), $diets));
+
+        return $avoids === []
+            ? $eaters
+            : Eaters::of(array_map(static fn (Eater $eater): Eater => $eater->avoiding($avoids), $eaters->groups));
+    }
+
+    /**
+     * What would do as well.
+     *
+     * @param  array<string, float>|null  $named
+     * @return array{array<string, float>|null, Kind|null}
+     */
+    private function orElse(Fields $in, Catalogue $catalogue, ?array $named): array
+    {
+        $orKind = null;
+        foreach ($in->texts('or', self::MOST_OTHERS) as $other) {
+            $kind = $this->kinds->kind($other);
+            $orKind ??= $kind;
+            $named = $kind === null ? [...$named ?? [], ...self::hits($catalogue, $other)] : $named;
+        }
+
+        return [$named, $orKind];
+    }
+
+    /**
+     * @param  list<Want>  $wants
+     * @return array<string, float>|null cuts like the one that was named, without itself; null where none was
+     */
+    private function alike(Fields $in, Catalogue $catalogue, array $wants): ?array
+    {
+        if (! $in->has('like')) {
+            return null;
+        }
+        $like = $in->text('like', 'cut_name');
+        $kind = NameIndex::over($catalogue)->isName($like) ? null : $this->kinds->kind($like);
+        $slug = array_key_first(self::hits($catalogue, $like));
+        $itself = array_values(
+            array_filter($catalogue->cuts(), static fn (Cut $cut): bool => $kind === null ? $cut->slug === $slug : $kind->holds($cut)),
+        );
+        if ($itself === []) {
+            $in->refuse('like', 'not_allowed', $like, 'cut_name');
+
+            return null;
+        }
+
+        return Alike::to($itself, $wants, $catalogue);
+    }
+
+    /** @return array<string, float> */
+    private static function hits(Catalogue $catalogue, string $name): array
+    {
+        $hits = NameIndex::over($catalogue)->find($name, 20);
+        $best = $hits[0]->score ?? 0.0;
+        $named = [];
+        foreach ($best < self::LIKE_ENOUGH ? [] : $hits as $hit) {
+            if ($hit->score >= max(self::LIKE_ENOUGH, $best - self::NEAR)) {
+                $named[$hit->cut->slug] = ($hit->score / $best) ** 2;
+            }
+        }
+
+        return $named;
     }
 
     /** @return array<string, float>|null how near each cut comes to what was said, by slug; null where nothing was */
@@ -134,16 +313,9 @@ final readonly class WishReader
             return null;
         }
         $name = $in->text('named', 'cut_name');
-        $hits = $name === '' ? [] : NameIndex::over($catalogue)->find($name, 20);
-        $best = $hits[0]->score ?? 0.0;
-        if ($name !== '' && $best < self::LIKE_ENOUGH) {
+        $named = $name === '' ? [] : self::hits($catalogue, $name);
+        if ($name !== '' && $named === []) {
             $in->refuse('named', 'not_allowed', $name, 'cut_name');
-        }
-        $named = [];
-        foreach ($hits as $hit) {
-            if ($hit->score >= max(self::LIKE_ENOUGH, $best - self::NEAR)) {
-                $named[$hit->cut->slug] = ($hit->score / $best) ** 2;
-            }
         }
 
         return $named;

@@ -16,6 +16,10 @@ enum Limit: string
     case Budget = 'budget';
     case UseBy = 'use_by';
     case Order = 'order';
+    case Grade = 'grade';
+    case Aged = 'aged';
+    case Rearing = 'rearing';
+    case Origin = 'origin';
     case Reach = 'reach';
     case Time = 'time';
 }

@@ -12,6 +12,7 @@ use Nessmark\Catalogue\Catalogue;
 use Nessmark\Catalogue\Kinds;
 use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\DonenessTable;
+use Nessmark\Meat\Cut;
 use Nessmark\Method\Method;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Say\Phrase;
@@ -66,6 +67,13 @@ final readonly class Matcher
             return $this->instead($wish, $lots, $catalogue);
         }
         [$matches, $refused] = $this->ranked($wish, $lots, self::MOST);
+        $named = $this->namedButRuledOut($wish, $there, $matches);
+        if ($named !== null) {
+            $itself = $wish->for($wish->meat->ofOtherCuts([$named->slug => 1.0]));
+            $asIf = $this->ranked($itself, $lots, 1)[1];
+
+            return new Answer($matches, $this->nearest($itself, $lots, $asIf), $named, [], false, count($there));
+        }
 
         return new Answer(
             $matches,
@@ -75,6 +83,21 @@ final readonly class Matcher
             $there === [],
             count($there),
         );
+    }
+
+    /**
+     * The cut that was named, where it is in the case and only others by a like name are left: that is said, and not passed over.
+     *
+     * @param  list<Lot>  $there
+     * @param  list<Found>  $matches
+     */
+    private function namedButRuledOut(Wish $wish, array $there, array $matches): ?Cut
+    {
+        $isBest = static fn (Cut $cut): bool => ($wish->meat->named[$cut->slug] ?? 0.0) >= 1.0;
+        $isMatched = array_filter($matches, static fn (Found $found): bool => $isBest($found->option->lot->cut)) !== [];
+        $best = array_values(array_filter($there, static fn (Lot $lot): bool => $isBest($lot->cut)));
+
+        return $matches === [] || $isMatched || $best === [] ? null : $best[0]->cut;
     }
 
     /**
@@ -218,6 +241,10 @@ final readonly class Matcher
                 Limit::Weight,
                 Limit::UseBy,
                 Limit::Order,
+                Limit::Grade,
+                Limit::Aged,
+                Limit::Rearing,
+                Limit::Origin,
                 Limit::Avoid,
                 Limit::Suits,
                 Limit::Reach,
@@ -242,7 +269,7 @@ final readonly class Matcher
                 $likeness[$lot->cut->slug] = 1.0 / (1.0 + $distance);
             }
         }
-        $wish = $wish->for($wish->meat->ofOtherCuts($likeness));
+        $wish = $wish->for($wish->meat->ofOtherCuts($likeness), isStoodIn: true);
         [$matches, $refused] = $this->ranked($wish, $lots, self::MOST);
         $changes = [];
         foreach ($matches as $match) {

@@ -14,6 +14,14 @@ final readonly class Means
     /**
      * @param  list<Method>  $methods  any of them will do; none: any at all
      * @param  list<ApplianceKind>|null  $appliances  null: nothing was said, so the usual kitchen
+     * @param  list<ApplianceKind>  $notOn  what it must not be cooked on
+     * @param  float|null  $ovenC  what the oven is set to
      */
-    public function __construct(public array $methods = [], public ?array $appliances = null, public Fires $fires = new Fires) {}
+    public function __construct(
+        public array $methods = [],
+        public ?array $appliances = null,
+        public Fires $fires = new Fires,
+        public array $notOn = [],
+        public ?float $ovenC = null,
+    ) {}
 }

@@ -88,7 +88,7 @@ final class Options
             $has = [...$has, ...$method->appliances()]; // who names a way to cook has what it takes
         }
 
-        $has = array_column($has, 'value');
+        $has = array_diff(array_column($has, 'value'), array_column($wish->means->notOn, 'value'));
 
         return array_values(
             array_filter(
@@ -128,9 +128,7 @@ final class Options
         $wished = $wish->meat->thickness ?? ($cut->build->soldBy === SoldBy::Slice ? $cut->size()->thickness : null);
         $thickness = $lot->thickness ?? ($wished === null ? null : self::within($cut->build, $wished));
 
-        return $this->portions->sale(
-            $cut, $wish->eaters, $thickness, inAll: $wish->meat->raw, scale: $wish->house->portions, apart: $apart,
-        );
+        return $wish->meat->size->sale($this->portions, $cut, $wish->eaters, $thickness, $wish->portions(), $apart);
     }
 
     private static function within(Build $build, Length $thickness): Length
@@ -188,6 +186,9 @@ final class Options
         $avoided = $this->shares->isAvoided($wish, $lot->cut);
         if ($avoided !== null) {
             $refuse(Limit::Avoid, 1.0, 'avoid', ['what' => $avoided]);
+        }
+        foreach ($wish->meat->lot->missing($lot) as [$limit, $short, $says]) {
+            $found[] = new Refusal($limit, $says, $lot, $option->method, $short);
         }
         if (! $isHad) {
             $refuse(Limit::Doneness, 1.0, 'doneness');

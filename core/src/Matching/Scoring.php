@@ -43,6 +43,8 @@ final class Scoring
                 new Criterion\Apart(),
                 new Criterion\Stock(),
                 new Criterion\Aged(),
+                new Criterion\Grade(),
+                new Criterion\Wanted(),
                 new Criterion\AsHouse(Schools::from($folder)),
             ],
             $folder->read('matching.json')->record('weights'),

@@ -13,4 +13,10 @@ enum Want: string
     case Easy = 'easy';
     case Lean = 'lean';
     case Rich = 'rich';
+    case Bigger = 'bigger';
+    case Boneless = 'boneless';
+    case Soft = 'soft';
+    case Leftovers = 'leftovers';
+    case Crackling = 'crackling';
+    case Unhurried = 'unhurried';
 }

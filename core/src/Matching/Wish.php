@@ -16,6 +16,8 @@ final readonly class Wish
     /**
      * @param  int|null  $budgetMinor  a head, hundredths of the shop's currency
      * @param  list<Want>  $wants
+     * @param  bool  $isStoodIn  another cut than the one that was named is looked for
+     * @param  list<string>  $diets  what somebody does not eat, by the words of the diets
      */
     public function __construct(
         public Eaters $eaters,
@@ -28,6 +30,8 @@ final readonly class Wish
         public ?int $budgetMinor = null,
         public array $wants = [],
         public bool $mayOrder = false,
+        public array $diets = [],
+        public bool $isStoodIn = false,
     ) {}
 
     public function wants(Want $want): bool
@@ -38,7 +42,13 @@ final readonly class Wish
     /** Whether a lot is the meat that was asked for, whatever else may rule it out. */
     public function takes(Lot $lot): bool
     {
-        return $this->meat->takes($lot) && ($lot->leadDays === 0 || $this->mayOrder);
+        return $this->meat->isFor($lot->cut) && ($lot->leadDays === 0 || $this->mayOrder);
+    }
+
+    /** The house's portions, and twice of them where something is to be left over. Common practice, no source. */
+    public function portions(): float
+    {
+        return $this->house->portions * ($this->wants(Want::Leftovers) ? 2.0 : 1.0);
     }
 
     /** The day it is eaten. */
@@ -52,7 +62,7 @@ final readonly class Wish
         return $this->eatAt === null ? null : (float) ($this->eatAt->getTimestamp() - $this->now->getTimestamp());
     }
 
-    public function for(MeatWanted $meat): self
+    public function for(MeatWanted $meat, bool $isStoodIn = false): self
     {
         return new self(
             $this->eaters,
@@ -65,6 +75,8 @@ final readonly class Wish
             $this->budgetMinor,
             $this->wants,
             $this->mayOrder,
+            $this->diets,
+            $isStoodIn || $this->isStoodIn,
         );
     }
 

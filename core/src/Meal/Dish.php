@@ -10,6 +10,7 @@ final readonly class Dish
     /**
      * @param  non-empty-list<Share>  $shares  the largest first
      * @param  array<string, string>  $schools  those that bear on it, as they are followed
+     * @param  list<string>  $diets  what somebody does not eat
      * @param  list<string>  $notConsidered  keys of the ask that this version takes but does not use
      */
     public function __construct(
@@ -19,12 +20,13 @@ final readonly class Dish
         public Occasion $occasion,
         public array $schools,
         public array $notConsidered,
+        public array $diets = [],
     ) {}
 
     /** The same dish for its largest share alone. */
     public function forOneShare(): self
     {
-        return new self($this->piece, $this->way, [$this->shares[0]], $this->occasion, $this->schools, $this->notConsidered);
+        return new self($this->piece, $this->way, [$this->shares[0]], $this->occasion, $this->schools, $this->notConsidered, $this->diets);
     }
 
     public function eaters(): Eaters

@@ -19,6 +19,14 @@ final readonly class Eater
         public array $avoid = [],
     ) {}
 
+    /** @param  list<string>  $words */
+    public function avoiding(array $words): self
+    {
+        $avoid = array_values(array_unique([...$this->avoid, ...$words]));
+
+        return new self($this->count, $this->appetite, $this->atRisk, $this->doneness, $avoid);
+    }
+
     public function wanting(?string $doneness): self
     {
         return new self($this->count, $this->appetite, $this->atRisk, $doneness, $this->avoid);

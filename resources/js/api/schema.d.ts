@@ -690,6 +690,7 @@ export interface components {
             pieces?: number | null;
             /** @description under a lid or a hood, or not; left out, as is usual for it */
             covered?: boolean;
+            diets?: string[];
             /** @description number of the lot it is sold from */
             lot?: string | null;
             budget?: number | null;
@@ -775,12 +776,14 @@ export interface components {
         };
         Chip: {
             /** @enum {string} */
-            kind: "count" | "appetite" | "risk" | "doneness" | "avoid" | "named" | "kind" | "thickness" | "weight" | "method" | "appliance" | "day" | "clock" | "within" | "budget" | "want" | "order" | "filler" | "unknown";
+            kind: "number" | "count" | "lead" | "half" | "baby" | "appetite" | "risk" | "doneness" | "avoid" | "diet" | "named" | "kind" | "dish" | "raw" | "like" | "pieces" | "part" | "bones" | "thickness" | "each" | "weight" | "method" | "appliance" | "not_on" | "heat" | "day" | "clock" | "within" | "budget" | "in_all" | "grade" | "aged" | "packed" | "rearing" | "origin" | "want" | "order" | "and" | "or" | "article" | "filler" | "unknown";
             text: string;
             value: string;
             from: number;
             to: number;
             suggestions: string[];
+            /** @description what is to be settled before it counts */
+            asks: components["schemas"]["Phrase"] | null;
         };
         Choice: {
             lot: string;
@@ -839,6 +842,8 @@ export interface components {
             chips: components["schemas"]["Chip"][];
             suggestions: string[];
             wish: components["schemas"]["Wish"];
+            /** @description a wish for each dish of the line; the first is answered */
+            dishes: components["schemas"]["Wish"][];
             matches: components["schemas"]["Matches"] | null;
             /** @description null where a cut was picked by hand */
             chosen: components["schemas"]["Choice"] | null;
@@ -1231,7 +1236,9 @@ export interface components {
         };
         LineRead: {
             chips: components["schemas"]["Chip"][];
+            /** @description of the first dish */
             wish: components["schemas"]["Wish"];
+            dishes: components["schemas"]["Wish"][];
             suggestions: string[];
         };
         LocalName: {
@@ -1713,12 +1720,38 @@ export interface components {
             fires?: {
                 [key: string]: string;
             };
+            /** @description what would do as well */
+            or?: string[];
+            /** @description something like it, and not itself */
+            like?: string | null;
+            /** @description a kind of dish, such as stew */
+            dish?: string | null;
+            /** @description eaten raw: refused with its rule */
+            raw?: string | null;
+            not_on?: string[];
+            diets?: string[];
+            /** @description what the oven is set to */
+            heat_c?: number | null;
             thickness_mm?: number | null;
+            /** @description in all */
             raw_g?: number | null;
+            /** @description of each piece, or a head */
+            each_g?: number | null;
+            pieces?: number | null;
+            /** @description of one as it is usually sold */
+            part?: number | null;
+            bones?: number | null;
+            /** @enum {string|null} */
+            packed?: "wet" | "dry" | null;
+            /** @enum {string|null} */
+            rearing?: "farmed" | "wild" | null;
+            origin?: string | null;
+            /** @description for all together */
+            budget_all?: number | null;
             now?: string | null;
             eat_at?: string | null;
             budget?: number | null;
-            wants?: ("cheap" | "quick" | "special" | "easy" | "lean" | "rich")[];
+            wants?: ("cheap" | "quick" | "special" | "easy" | "lean" | "rich" | "bigger" | "boneless" | "soft" | "leftovers" | "crackling" | "unhurried")[];
             may_order?: boolean;
             grade?: string | null;
             aged_days?: number | null;

@@ -66,6 +66,7 @@ final class LineTest extends TestCase
             [
                 'diners' => [$of(1, ['doneness' => 'medium_rare']), $of(1, ['doneness' => 'well', 'avoid' => ['chilli']])],
                 'named' => 'ribeyes',
+                'pieces' => 2,
                 'appliances' => ['grill'],
                 'thickness_mm' => 38.1,
                 'eat_at' => '2026-11-25T19:00:00+01:00',
@@ -168,6 +169,23 @@ final class LineTest extends TestCase
             '1.5 kg',
             'kids',
             'zzz',
+            '2 pork chops',
+            '4x 200g burgers',
+            '180g each',
+            'half a lamb shoulder',
+            'oven 180',
+            '54C',
+            '20 quid',
+            'prime',
+            'aged 28 days',
+            'wild',
+            'stew',
+            'like venison',
+            'no bbq',
+            'gluten free',
+            'boneless',
+            'or hanger',
+            'from tarnholm',
         ];
         $draw = new Randomizer(new Xoshiro256StarStar(5));
         for ($i = 0; $i < 300; $i++) {
@@ -177,7 +195,7 @@ final class LineTest extends TestCase
             foreach ([false, true] as $isImperial) {
                 $written = $writer->write($wish, $now, $isImperial);
                 $again = self::sorted(TodaysCase::open()->line($written)->wish);
-                foreach (['thickness_mm' => 0.2, 'raw_g' => 5.0] as $figure => $delta) {
+                foreach (['thickness_mm' => 0.2, 'raw_g' => 5.0, 'each_g' => 5.0] as $figure => $delta) {
                     // inches and pounds are written with two decimals
                     self::assertEqualsWithDelta(
                         $wish[$figure] ?? 0.0,
@@ -187,7 +205,8 @@ final class LineTest extends TestCase
                     );
                     unset($again[$figure]);
                 }
-                self::assertEquals(array_diff_key($wish, ['thickness_mm' => 0, 'raw_g' => 0]), $again, "{$line} → {$written}");
+                $exact = array_diff_key($wish, ['thickness_mm' => 0, 'raw_g' => 0, 'each_g' => 0]);
+                self::assertEquals($exact, $again, "{$line} → {$written}");
                 self::assertSame($written, $writer->write(TodaysCase::open()->line($written)->wish, $now, $isImperial), $line);
             }
         }

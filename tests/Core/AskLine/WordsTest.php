@@ -51,7 +51,6 @@ final class WordsTest extends TestCase
                 '7pm' => '19:00',
                 '7 pm' => '19:00',
                 '12pm' => '12:00',
-                '12am' => '00:00',
                 'noon' => '12:00',
                 '19h30' => '19:30',
             ] as $said => $clock
@@ -61,7 +60,7 @@ final class WordsTest extends TestCase
         foreach (['in 30 min' => '1800', 'in 2 h' => '7200', 'in 1.5 hours' => '5400', 'in 45min' => '2700'] as $said => $s) {
             yield $said => [$said, ChipKind::Within, $s];
         }
-        foreach (['budget 12' => '12', 'max 12.50' => '12.5', 'under €9' => '9', 'budget 7,5' => '7.5'] as $said => $money) {
+        foreach (['budget 12' => '12', 'max 12.50' => '12.5', '€9 a head' => '9', 'budget 7,5' => '7.5'] as $said => $money) {
             yield $said => [$said, ChipKind::Budget, $money];
         }
         foreach (
@@ -76,8 +75,14 @@ final class WordsTest extends TestCase
         ) {
             yield $said => [$said, ChipKind::Day, $day];
         }
-        foreach (['four' => '4', 'dozen' => '12', '7' => '7', '3x' => '3'] as $said => $count) {
+        foreach (['under €9' => '9', '20 quid' => '20', '15 for all' => '15'] as $said => $money) {
+            yield $said => [$said, ChipKind::InAll, $money];
+        }
+        foreach (['four' => '4', '7' => '7', 'for 8' => '8', '4 of us' => '4'] as $said => $count) {
             yield "count {$said}" => [(string) $said, ChipKind::Count, $count];
+        }
+        foreach (['dozen' => '12', '3x' => '3', 'a brace' => '2'] as $said => $pieces) {
+            yield "pieces {$said}" => [$said, ChipKind::Pieces, $pieces];
         }
     }
 

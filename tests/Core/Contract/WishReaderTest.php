@@ -60,14 +60,17 @@ final class WishReaderTest extends TestCase
             [
                 $wish->means->fires->burner,
                 $wish->meat->thickness?->toMillimetres(),
-                $wish->meat->raw?->toGrams(),
+                $wish->meat->size->inAll?->toGrams(),
                 $wish->budgetMinor,
                 $wish->availableS(),
             ],
         );
         self::assertSame(
             [[Want::Cheap, Want::Easy], true, Profile::Uk, Scale::Official, 'usda_quality:choice', 21],
-            [$wish->wants, $wish->mayOrder, $wish->house->standard->also, $wish->scale, $wish->meat->grade, $wish->meat->agedDays],
+            [
+                $wish->wants, $wish->mayOrder, $wish->house->standard->also, $wish->scale, $wish->meat->lot->grade,
+                $wish->meat->lot->agedDays,
+            ],
         );
     }
 

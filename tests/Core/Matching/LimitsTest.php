@@ -121,7 +121,7 @@ final class LimitsTest extends TestCase
 
     public function test_of_several_that_fail_the_nearest_is_named(): void
     {
-        $answer = TodaysCase::open()->answer('2 steak mr pan budget 2');
+        $answer = TodaysCase::open()->answer('steak for 2 mr pan budget 2');
 
         self::assertSame(['budget'], array_map(static fn (Refusal $refusal): string => $refusal->limit->value, $answer->refusals));
         $cheapest = min(
@@ -144,7 +144,7 @@ final class LimitsTest extends TestCase
 
     public function test_whole_birds_are_sold_whole_and_paid_for_whole(): void
     {
-        $match = TodaysCase::open()->answer('2 whole chicken oven')->matches[0];
+        $match = TodaysCase::open()->answer('whole chicken for 2 oven')->matches[0];
 
         // 12.80 for two
         $sale = $match->option->sale;

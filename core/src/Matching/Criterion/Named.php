@@ -30,6 +30,6 @@ final readonly class Named implements Criterion
 
     public function says(Option $option, Wish $wish, float $value): ?Phrase
     {
-        return $value >= 1.0 ? null : new Phrase('match.goes_by_that_name');
+        return $value >= 1.0 ? null : new Phrase($wish->isStoodIn ? 'match.stands_in' : 'match.goes_by_that_name');
     }
 }
