@@ -52,7 +52,7 @@ final class CounterTest extends AppTestCase
     {
         $shown = $this->shown(['wish' => ['diners' => [['count' => 3]], 'named' => 'lamb rump'], 'keep' => ['zwiebacken']]);
 
-        self::assertSame('3 lamb rump zwiebacken', $shown['line']);
+        self::assertSame('for 3 lamb rump zwiebacken', $shown['line']);
         self::assertSame(
             ['zwiebacken'],
             array_column(array_filter($shown['chips'], static fn (array $chip): bool => $chip['kind'] === 'unknown'), 'text'),

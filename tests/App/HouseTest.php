@@ -31,7 +31,7 @@ final class HouseTest extends AppTestCase
             ->assertJsonPath('rules.schools', ['turning' => 'once'])
             ->assertJsonPath('rules.units', 'imperial')
             ->assertJsonPath('rules.margin_pct', 32)
-            ->assertJsonCount(17, 'schools');
+            ->assertJsonCount(18, 'schools');
         $after = $this->postJson('/api/v1/advice', [...self::RUMP, 'method' => 'pan'])
             ->assertOk()
             ->assertJsonPath('ticket.schools.turning', 'once')

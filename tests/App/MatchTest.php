@@ -44,7 +44,7 @@ final class MatchTest extends AppTestCase
         $matches = $this->postJson('/api/v1/matches', [...$read->json('wish'), 'now' => self::NOW])
             ->assertOk()
             ->assertJsonPath('currency', 'EUR')
-            ->assertJsonPath('line', '4 lamb rump mr iron+oven 19:30');
+            ->assertJsonPath('line', 'for 4, 4 pieces of lamb rump mr iron+oven 19:30');
         $best = $matches->json('matches.0');
         self::assertSame(['L1', 'sear_then_oven', 2], [$best['lot']['number'], $best['method'], count($best['reasons'])]);
 

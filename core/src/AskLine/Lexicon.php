@@ -56,8 +56,8 @@ final class Lexicon
     /** @var array<string, array<string, int>> weekdays and months, from 1 */
     private array $places = [];
 
-    /** @var array<string, true> what is said of meat and nobody writes down */
-    private array $unrecorded = [];
+    /** @var array<string, string> what is said of meat and nobody writes down, and what is no meat of any counter here, with its question */
+    private array $notThere = [];
 
     /** @param  non-empty-array<string, Record>  $languages */
     private function __construct(public readonly array $languages, public readonly Kinds $kinds)
@@ -102,8 +102,10 @@ final class Lexicon
         foreach ([...$first->texts('avoid'), ...$kinds->words()] as $word) {
             $this->avoidable[$word] = true;
         }
-        foreach ($first->texts('unrecorded') as $word) {
-            $this->unrecorded[$word] = true;
+        foreach (['unrecorded' => 'asks.not_written_down', 'not_sold' => 'asks.not_sold'] as $section => $asks) {
+            foreach ($first->texts($section) as $word) {
+                $this->notThere[$word] = $asks;
+            }
         }
     }
 
@@ -136,8 +138,8 @@ final class Lexicon
             if ($known !== null) {
                 $longest = new Found($known[0], $known[1], $length);
             }
-            if (isset($this->unrecorded[$run])) {
-                $longest = new Found(ChipKind::Unknown, '', $length, [], new Phrase('asks.not_written_down', ['what' => $run]));
+            if (isset($this->notThere[$run])) {
+                $longest = new Found(ChipKind::Unknown, '', $length, [], new Phrase($this->notThere[$run], ['what' => $run]));
             }
         }
 

@@ -36,7 +36,7 @@ final readonly class LineWriter
          */
         $isPlain = count($wish['diners']) === 1 && ! ($wish['diners'][0]['at_risk'] ?? false);
         $parts = [
-            $isPlain ? "{$this->lexicon->saying('people')} {$wish['diners'][0]['count']}" : '',
+            $isPlain ? "{$this->lexicon->saying('people')} {$wish['diners'][0]['count']}".(isset($wish['pieces']) ? ',' : '') : '',
             ...$this->meat($wish, $isImperial),
             isset($wish['raw_g']) ? self::mass($wish['raw_g'], $isImperial) : '',
             isset($wish['thickness_mm'])

@@ -51,11 +51,12 @@ final readonly class Roles
             return $chip->as(ChipKind::Lead);
         }
         $meat = self::meatAfter($chips, $i);
+        $whole = $this->wholeOf($meat);
 
         return match (true) {
             $meat === null => $chip,
             $this->isOneEach($meat) => $chip->as(ChipKind::Pieces),
-            self::isPlural($meat) && $this->wholeOf($meat) !== null => $chip->as(ChipKind::Pieces, "{$chip->value}|{$this->wholeOf($meat)}"),
+            self::isPlural($meat) && $whole !== null => $chip->as(ChipKind::Pieces, "{$chip->value}|{$whole}"),
             self::isPlural($meat) && $this->isPiece($meat) => $chip->as(ChipKind::Pieces),
             default => $chip->as(ChipKind::Count),
         };

@@ -52,10 +52,8 @@ final readonly class LotWanted
         }
         $lived = $lot->rearing ?? $lot->cut->usualRearing();
         if ($this->rearing !== null && $lived !== $this->rearing) {
-            $missing[] = [Limit::Rearing, $lived === null ? 1.0 : 2.0, new Phrase($lived === null ? 'limit.rearing_unknown' : 'limit.rearing', [
-                'cut' => $cut,
-                'rearing' => $lived->value ?? '',
-            ])];
+            $key = $lived === null ? 'limit.rearing_unknown' : 'limit.rearing';
+            $missing[] = [Limit::Rearing, $lived === null ? 1.0 : 2.0, new Phrase($key, ['cut' => $cut, 'rearing' => $lived->value ?? ''])];
         }
         if ($this->origin !== null && ! str_contains(mb_strtolower($lot->origin), mb_strtolower($this->origin))) {
             $missing[] = [Limit::Origin, 1.0, new Phrase('limit.origin', ['cut' => $cut, 'origin' => $lot->origin])];

@@ -72,7 +72,7 @@ final readonly class Matcher
             $itself = $wish->for($wish->meat->ofOtherCuts([$named->slug => 1.0]));
             $asIf = $this->ranked($itself, $lots, 1)[1];
 
-            return new Answer($matches, $this->nearest($itself, $lots, $asIf), $named, [], false, count($there));
+            return new Answer($matches, $this->nearest($itself, $lots, $asIf), $matches === [] ? null : $named, [], false, count($there));
         }
 
         return new Answer(
@@ -97,7 +97,7 @@ final readonly class Matcher
         $isMatched = array_filter($matches, static fn (Found $found): bool => $isBest($found->option->lot->cut)) !== [];
         $best = array_values(array_filter($there, static fn (Lot $lot): bool => $isBest($lot->cut)));
 
-        return $matches === [] || $isMatched || $best === [] ? null : $best[0]->cut;
+        return $isMatched || $best === [] ? null : $best[0]->cut;
     }
 
     /**

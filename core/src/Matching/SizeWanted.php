@@ -47,7 +47,9 @@ final readonly class SizeWanted
         };
         if (! $isCounted && $this->each !== null) {
             // so much a head of what is cut off or weighed out
-            return $portions->sale($cut, $eaters, $thickness, null, $this->each->times($this->pieces ?? $eaters->heads()), null, $scale, $apart);
+            $inAll = $this->each->times($this->pieces ?? $eaters->heads());
+
+            return $portions->sale($cut, $eaters, $thickness, null, $inAll, null, $scale, $apart);
         }
 
         return $portions->sale($cut, $eaters, $thickness, $each, $this->inAll, $isCounted ? $this->pieces : null, $scale, $apart);
