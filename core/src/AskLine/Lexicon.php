@@ -56,7 +56,7 @@ final class Lexicon
     /** @var array<string, array<string, int>> weekdays and months, from 1 */
     private array $places = [];
 
-    /** @var array<string, string> what is said of meat and nobody writes down, and what is no meat of any counter here, with its question */
+    /** @var array<string, string> what nobody writes down of a lot, and what no counter here has, each with its question */
     private array $notThere = [];
 
     /** @param  non-empty-array<string, Record>  $languages */
