@@ -39,7 +39,7 @@ final readonly class Advisor
     private const HOLD_MARGIN_S = 60.0;
 
     /** Cells of the cook that is shown: against many more, its core stands within 0.1 K and its times within 1 %. */
-    private const CELLS = 45;
+    public const CELLS = 45;
 
     /** The search for the pull runs coarser than the cook that is shown; it moves the peak by less than 0.1 K. */
     private const SEARCH_CELLS = 31;

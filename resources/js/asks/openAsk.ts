@@ -35,6 +35,8 @@ export interface OpenAsk {
   /** Cautions that were read out, of which findings. */
   read: { of: string; ids: string[] }
   dishes: DishAside[]
+  /** Dishes that were said in the same line and come after this one. */
+  waiting: Wish[]
   tab: 'matches' | 'piece'
   label: string
   customer: number | null
@@ -45,7 +47,7 @@ export interface OpenAsk {
   takenBack: number | null
 }
 
-const NOTHING: Wish = { diners: [{ count: 2 }] }
+export const NOTHING: Wish = { diners: [{ count: 2 }] }
 
 export const freshAsk = (key: string): OpenAsk => ({
   key,
@@ -60,6 +62,7 @@ export const freshAsk = (key: string): OpenAsk => ({
   sold: { lot: null, text: '' },
   read: { of: '', ids: [] },
   dishes: [],
+  waiting: [],
   tab: 'matches',
   label: '',
   customer: null,
@@ -68,13 +71,14 @@ export const freshAsk = (key: string): OpenAsk => ({
   takenBack: null,
 })
 
-/** The next dish of the same meal: the same people, fire and hour, and nothing said of the meat. */
-export const nextDish = (ask: OpenAsk, wish: Wish, dish: DishAside): OpenAsk => ({
+/** The next dish of the same meal: the one that was said, or the same people, fire and hour and nothing said of the meat. */
+export const nextDish = (ask: OpenAsk, wish: Wish, waiting: Wish[], dish: DishAside): OpenAsk => ({
   ...freshAsk(ask.key),
+  waiting: waiting.slice(1),
   dishes: [...ask.dishes, dish],
   label: ask.label,
   customer: ask.customer,
-  wish: {
+  wish: waiting[0] ?? {
     diners: wish.diners.map((eater) => ({ ...eater, doneness: undefined })),
     appliances: wish.appliances,
     fires: wish.fires,

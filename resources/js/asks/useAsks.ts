@@ -9,7 +9,7 @@ import { useDraft } from '@/ui/draft'
 import { localIso } from '@/units/clock'
 import { useUnits } from '@/units/useUnits'
 import { counterQuery } from './queries'
-import { asAsked, freshAsk, nextDish, type DishAside, type Eater, type Hand, type OpenAsk, type Scale, type Wish } from './openAsk'
+import { asAsked, freshAsk, nextDish, NOTHING, type DishAside, type Eater, type Hand, type OpenAsk, type Scale, type Wish } from './openAsk'
 
 /** Typing pauses so long before it is asked, ms. */
 const PAUSE_MS = 120
@@ -50,8 +50,18 @@ export const useAsks = defineStore('asks', () => {
   }))
   const asked = refDebounced(request, PAUSE_MS)
   const mayAdvise = computed(() => session.data.value?.may_advise ?? false)
-  const answer = useQuery(() => counterQuery(ask.value.key, asked.value, now, mayAdvise.value))
-  const shown = computed(() => answer.data.value ?? null)
+  /** Nobody said anything yet: nothing is asked, and nothing answered. */
+  const isPristine = computed(
+    () =>
+      !ask.value.isTyped &&
+      JSON.stringify(ask.value.wish) === JSON.stringify(NOTHING) &&
+      ask.value.keep.length === 0 &&
+      Object.keys(ask.value.hand).length === 0 &&
+      ask.value.choice === null &&
+      ask.value.given === null,
+  )
+  const answer = useQuery(() => counterQuery(ask.value.key, asked.value, now, mayAdvise.value && !isPristine.value))
+  const shown = computed(() => (isPristine.value ? null : (answer.data.value ?? null)))
   /** What is on show belongs to what is asked. */
   const isSettled = computed(() => toRaw(asked.value) === toRaw(request.value) && answer.isSuccess.value && !answer.isPlaceholderData.value)
 
@@ -59,7 +69,17 @@ export const useAsks = defineStore('asks', () => {
     get: () => (ask.value.isTyped || shown.value === null ? ask.value.line : shown.value.line),
     // Another line is another ask: what was chosen or set goes, unless the cut itself was picked.
     set: (text: string) => {
-      set({ line: text, isTyped: true, keep: [], choice: null, texts: {}, hand: ask.value.hand.cut ? ask.value.hand : {} })
+      const isEmpty = text.trim() === ''
+      set({
+        line: text,
+        isTyped: !isEmpty,
+        ...(isEmpty ? { wish: NOTHING } : {}),
+        waiting: [],
+        keep: [],
+        choice: null,
+        texts: {},
+        hand: ask.value.hand.cut ? ask.value.hand : {},
+      })
     },
   })
   const wish = computed<Wish>(() => (ask.value.isTyped ? (shown.value?.wish ?? ask.value.wish) : ask.value.wish))
@@ -70,6 +90,8 @@ export const useAsks = defineStore('asks', () => {
   const unread = computed(() =>
     isSettled.value ? (shown.value?.chips ?? []).filter((chip) => chip.kind === 'unknown').map((chip) => chip.text) : [],
   )
+  /** Dishes of the same line that come after this one. */
+  const others = computed<Wish[]>(() => (ask.value.isTyped ? (shown.value?.dishes.slice(1) ?? []) : ask.value.waiting))
   const first = computed<Eater>(() => wish.value.diners[0] ?? { count: 1 })
   const heads = computed(() => wish.value.diners.reduce((sum, eater) => sum + eater.count, 0))
 
@@ -83,7 +105,8 @@ export const useAsks = defineStore('asks', () => {
     if (ask.value.key !== key) return
     const keep = ask.value.isTyped ? unread.value : ask.value.keep
     const hand = isOverridden.value ? {} : ask.value.hand
-    set({ wish: { ...wish.value, ...change(wish.value) }, line: line.value, isTyped: false, keep, hand, ...byHand })
+    const waiting = others.value
+    set({ waiting, wish: { ...wish.value, ...change(wish.value) }, line: line.value, isTyped: false, keep, hand, ...byHand })
   }
   const patchFirst = (change: (eater: Eater) => Partial<Eater>) =>
     patch(({ diners: [eater = { count: 1 }, ...others] }) => ({ diners: [{ ...eater, ...change(eater) }, ...others] }))
@@ -147,7 +170,7 @@ export const useAsks = defineStore('asks', () => {
     kept.value.at = 0
   }
   const putAside = (dish: DishAside) => {
-    kept.value.list.splice(at.value, 1, nextDish(ask.value, wish.value, dish))
+    kept.value.list.splice(at.value, 1, nextDish(ask.value, wish.value, others.value, dish))
   }
   /** The key for giving this: the same for the same, so that a lost reply or a second press gives nothing twice. */
   const keyFor = (body: string): string => {
@@ -175,6 +198,8 @@ export const useAsks = defineStore('asks', () => {
     line,
     wish,
     unread,
+    others,
+    isPristine,
     first,
     heads,
     patch,

@@ -90,41 +90,49 @@ const notes = computed(() =>
         ><b>{{ raw }}</b></p
       >
     </header>
-    <VerdictBar v-model:read="read" :verdict="ticket.verdict" :units="units" :readable="readable" />
-    <div class="numbers">
-      <div
-        ><small>{{ t({ core: 'ticket.pull', clock: 'ticket.byTime', fork: 'ticket.byFork' }[ticket.pull_by]) }}</small>
-        <b data-testid="pull">{{ ticket.pull_by === 'core' ? temperature(ticket.pull_core_c, units) : duration(ticket.time.likely_s) }}</b>
-        <small>{{
-          ticket.pull_by === 'fork'
-            ? t('ticket.coreThen', { core_c: temperature(ticket.pull_core_c, units) })
-            : ticket.carry_over_k === 0
-              ? t('ticket.stays')
-              : t('ticket.rises', { peak_c: temperature(ticket.peak_core_c, units) })
-        }}</small></div
-      >
-      <div
-        ><small>{{ t('ticket.onHeat') }}</small
-        ><b data-testid="time">{{ span(ticket.time.low_s, ticket.time.high_s) }}</b>
-        <small>{{ t('ticket.likely', { likely_s: duration(ticket.time.likely_s) }) }}</small></div
-      >
-      <div v-if="ticket.rest_s > 0"
-        ><small>{{ t('ticket.rest') }}</small
-        ><b>{{ duration(ticket.rest_s) }}</b></div
-      >
-      <div v-if="first?.input === 'collagen'" class="hang"
-        ><small>{{ t('ticket.hangsCollagen') }}</small></div
-      >
-      <div v-else-if="first && hang" class="hang"
-        ><small>{{ t(`ticket.hangsOn.${first.input}`) }}</small
-        ><span>{{ hang }}</span></div
-      >
-    </div>
-    <TicketPieces v-if="ticket.pieces?.length" :pieces="ticket.pieces" :units="units" />
-    <TextureMeter :ticket="ticket" :units="units" />
-    <div class="facts"><SliceDrawing :section="ticket.cross_section" :units="units" /><HeatRibbon :ticket="ticket" :units="units" /></div>
-    <TicketTimeline :lines="ticket.timeline" :units="units" />
-    <p class="notes">{{ notes }}</p>
+    <div class="halves"
+      ><div class="half">
+        <VerdictBar v-model:read="read" :verdict="ticket.verdict" :units="units" :readable="readable" />
+        <div class="numbers">
+          <div
+            ><small>{{ t({ core: 'ticket.pull', clock: 'ticket.byTime', fork: 'ticket.byFork' }[ticket.pull_by]) }}</small>
+            <b data-testid="pull">{{
+              ticket.pull_by === 'core' ? temperature(ticket.pull_core_c, units) : duration(ticket.time.likely_s)
+            }}</b>
+            <small>{{
+              ticket.pull_by === 'fork'
+                ? t('ticket.coreThen', { core_c: temperature(ticket.pull_core_c, units) })
+                : ticket.carry_over_k === 0
+                  ? t('ticket.stays')
+                  : t('ticket.rises', { peak_c: temperature(ticket.peak_core_c, units) })
+            }}</small></div
+          >
+          <div
+            ><small>{{ t('ticket.onHeat') }}</small
+            ><b data-testid="time">{{ span(ticket.time.low_s, ticket.time.high_s) }}</b>
+            <small>{{ t('ticket.likely', { likely_s: duration(ticket.time.likely_s) }) }}</small></div
+          >
+          <div v-if="ticket.rest_s > 0"
+            ><small>{{ t('ticket.rest') }}</small
+            ><b>{{ duration(ticket.rest_s) }}</b></div
+          >
+          <div v-if="first?.input === 'collagen'" class="hang"
+            ><small>{{ t('ticket.hangsCollagen') }}</small></div
+          >
+          <div v-else-if="first && hang" class="hang"
+            ><small>{{ t(`ticket.hangsOn.${first.input}`) }}</small
+            ><span>{{ hang }}</span></div
+          >
+        </div>
+        <TicketPieces v-if="ticket.pieces?.length" :pieces="ticket.pieces" :units="units" />
+        <TextureMeter :ticket="ticket" :units="units" />
+        <div class="facts"
+          ><SliceDrawing :section="ticket.cross_section" :units="units" /><HeatRibbon :ticket="ticket" :units="units"
+        /></div> </div
+      ><div class="half"
+        ><TicketTimeline :lines="ticket.timeline" :units="units" /><p class="notes">{{ notes }}</p></div
+      ></div
+    >
     <details class="sources"
       ><summary>{{ t('ticket.sources') }}</summary>
       <p>{{
@@ -146,7 +154,24 @@ const notes = computed(() =>
 </template>
 
 <style scoped>
+.halves {
+  display: grid;
+  gap: 0 18px;
+}
+.half {
+  min-width: 0;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  align-content: start;
+  gap: inherit;
+}
+@container ticket (min-width: 760px) {
+  .halves {
+    grid-template-columns: minmax(0, 1.05fr) minmax(0, 1fr);
+  }
+}
 .card {
+  container: ticket / inline-size;
   background: var(--paper);
   border-top: 6px solid var(--oxblood);
   padding: 5px 14px 0;
@@ -240,6 +265,7 @@ h2 {
   color: var(--soft);
 }
 .sources summary {
+  line-height: 44px;
   cursor: pointer;
   min-height: 24px;
 }

@@ -74,7 +74,6 @@ b,
   font: 600 15.5px/1.25 var(--figures);
 }
 .num,
-.on,
 .risk,
 .not {
   white-space: nowrap;

@@ -83,7 +83,7 @@ async function signOut() {
   background: none;
   color: inherit;
   border: 1px solid #6d7b78;
-  min-height: 36px;
+  min-height: 44px;
   width: 100%;
   font: 600 14px var(--figures);
   cursor: pointer;
@@ -116,7 +116,8 @@ async function signOut() {
 }
 @media (max-width: 600px) {
   .rail {
-    flex-wrap: wrap;
+    overflow-x: auto;
+    scrollbar-width: none;
   }
   .who p,
   .wordmark {
@@ -127,7 +128,8 @@ async function signOut() {
   }
   .rail-link {
     font-size: 16px;
-    line-height: 42px;
+    line-height: 48px;
+    flex: none;
     padding: 0 9px;
   }
 }

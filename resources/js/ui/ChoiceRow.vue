@@ -49,9 +49,10 @@ const name = useId()
   position: relative;
   margin: 0;
   display: inline-flex;
-  align-items: baseline;
   gap: 7px;
-  min-height: 38px;
+  min-height: 44px;
+  min-width: 44px;
+  align-items: center;
   padding: 7px 10px;
   background: #fff;
   border: 1px solid var(--line);
@@ -68,7 +69,7 @@ const name = useId()
   gap: 3px;
 }
 .tight .tag {
-  min-height: 36px;
+  min-height: 44px;
   padding: 6px;
   font-size: 15.5px;
   gap: 4px;
@@ -83,7 +84,7 @@ const name = useId()
 }
 .stacked .tag {
   justify-content: space-between;
-  min-height: 34px;
+  min-height: 44px;
   padding-block: 5px;
 }
 .stacked .tag + .tag {

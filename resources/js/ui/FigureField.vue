@@ -72,14 +72,14 @@ label small {
   align-items: stretch;
   border: 1px solid var(--line);
   background: #fff;
-  height: 42px;
+  height: 46px;
 }
 .line.bad {
   border-color: var(--oxblood);
   box-shadow: inset 0 0 0 1px var(--oxblood);
 }
 button {
-  width: 38px;
+  width: 44px;
   flex: none;
   border: 0;
   background: #fff;

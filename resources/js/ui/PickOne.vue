@@ -54,10 +54,10 @@ const nothing = computed(
   margin: 0 0 3px;
 }
 .pick-one :deep(.p-select) {
-  height: 42px;
+  height: 46px;
 }
 .pick-one :deep(.p-select-label) {
   padding: 0 10px;
-  font: 600 16.5px/40px var(--figures);
+  font: 600 16.5px/44px var(--figures);
 }
 </style>

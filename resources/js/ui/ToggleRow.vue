@@ -45,7 +45,7 @@ legend small {
   margin: 0;
   display: inline-flex;
   align-items: center;
-  min-height: 36px;
+  min-height: 44px;
   padding: 0 9px;
   background: #fff;
   border: 1px solid var(--line);

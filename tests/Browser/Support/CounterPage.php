@@ -23,7 +23,7 @@ final readonly class CounterPage
         $page->part('sign-in-name')->sendKeys($name);
         $page->part('password')->sendKeys($password);
         $page->part('sign-in')->click();
-        $page->settled();
+        $page->part('ask-line');
 
         return $page;
     }
@@ -83,16 +83,27 @@ final readonly class CounterPage
     /** Types a whole ask and waits until it is matched. */
     public function say(string $line): self
     {
-        $before = $this->text('match-head').($this->has('ticket') ? $this->text('ticket') : '');
+        $before = $this->onShow();
         $this->type('ask-line', $line);
         $this->browser
             ->wait(15, 50)
-            ->until(
-                fn (): bool => $this->part('matches')->getAttribute('aria-busy') === 'false' &&
-                    $this->text('match-head').($this->has('ticket') ? $this->text('ticket') : '') !== $before,
-            );
+            ->until(fn (): bool => $this->part('matches')->getAttribute('aria-busy') === 'false' && $this->onShow() !== $before);
 
         return $this;
+    }
+
+    /** Opens the choices behind a part of the sentence. */
+    public function open(string $part): self
+    {
+        $this->part("heard-{$part}")->click();
+        $this->waitFor('heard-panel');
+
+        return $this;
+    }
+
+    private function onShow(): string
+    {
+        return implode(' ', array_map(fn (string $part): string => $this->has($part) ? $this->text($part) : '', ['match-head', 'ticket']));
     }
 
     /** Ticks every caution on show as read out. */
@@ -171,7 +182,7 @@ final readonly class CounterPage
     /** Taps a choice by the words on it, inside one group of choices. */
     public function choose(string $group, string $words): self
     {
-        $before = $this->part('ticket')->getText();
+        $before = $this->has('ticket') ? $this->part('ticket')->getText() : '';
         $this->part($group)->findElement(WebDriverBy::xpath(".//label[contains(normalize-space(.), '{$words}')]"))->click();
         $this->browser->wait(10, 50)->until(fn (): bool => $this->isSettled() && $this->part('ticket')->getText() !== $before);
 

@@ -13,7 +13,7 @@ import { useUnits } from '@/units/useUnits'
 import CaseFiles from './CaseFiles.vue'
 import LotForm from './LotForm.vue'
 import LotRow from './LotRow.vue'
-import { caseQuery } from './queries'
+import { caseQuery } from '@/queries/case'
 
 type Which = 'case' | 'due' | 'order' | 'sold_out'
 const { t, locale } = useI18n()

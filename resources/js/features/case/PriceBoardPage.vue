@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { money, perUnit } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
-import { caseQuery } from './queries'
+import { caseQuery } from '@/queries/case'
 
 // What hangs over the counter: what there is today and what it costs, to be read across the shop, or printed.
 const { t } = useI18n()

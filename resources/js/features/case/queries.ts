@@ -2,9 +2,6 @@ import { queryOptions } from '@tanstack/vue-query'
 import { api, ApiError, orThrow, type Schemas } from '@/api/client'
 import { once } from '@/api/once'
 
-export const caseQuery = () =>
-  queryOptions({ queryKey: ['case'] as const, queryFn: () => orThrow(api.GET('/case')), refetchInterval: 60_000 })
-
 export const movesQuery = (lot: number) =>
   queryOptions({
     queryKey: ['case', 'moves', lot] as const,

@@ -62,17 +62,17 @@ const done = () => {
   width: max-content;
 }
 .count button {
-  width: 38px;
-  height: 36px;
+  width: 44px;
+  height: 44px;
   border: 0;
   background: #fff;
   font: 600 20px/1 var(--figures);
   cursor: pointer;
 }
 .count output {
-  min-width: 36px;
+  min-width: 44px;
   text-align: center;
-  font: 700 20px/36px var(--figures);
+  font: 700 20px/44px var(--figures);
   border-inline: 1px solid var(--line);
 }
 .row {
@@ -81,7 +81,7 @@ const done = () => {
 }
 .go,
 .leave {
-  min-height: 38px;
+  min-height: 44px;
   padding: 0 12px;
   font: 600 16px/1 var(--figures);
   cursor: pointer;
@@ -94,7 +94,7 @@ const done = () => {
   color: #fff;
 }
 .editor :deep(.p-inputtext) {
-  height: 38px;
+  height: 44px;
   width: 100%;
 }
 </style>

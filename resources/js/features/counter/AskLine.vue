@@ -21,7 +21,7 @@ const offers = computed<Offer[]>(() => {
   return (asks.shown?.suggestions ?? []).map((word) => ({ word, line: `${asks.line.replace(/[^\s,;+]*$/u, '')}${word} ` }))
 })
 const isMarked = (chip: Schemas['Chip']) =>
-  (chip.kind === 'unknown' && !asks.ask.confirmed.includes(chip.text)) || chip.suggestions.length > 0
+  !asks.ask.confirmed.includes(chip.text) && (chip.kind === 'unknown' || chip.asks !== null || chip.suggestions.length > 0)
 const marked = computed(() =>
   (asks.shown?.chips ?? []).filter((chip) => isMarked(chip) && asks.line.slice(chip.from, chip.to) === chip.text),
 )
@@ -36,13 +36,6 @@ const runs = computed(() => {
 })
 const put = (value: string | Offer | null) => {
   asks.line = typeof value === 'string' ? value : (value?.line ?? '')
-}
-const swap = (chip: Schemas['Chip'], word: string) => {
-  const said = chip.kind === 'avoid' ? chip.text.replace(/\S+$/u, word) : word
-  asks.line = `${asks.line.slice(0, chip.from)}${said}${asks.line.slice(chip.to)}`
-}
-const confirm = (word: string) => {
-  asks.set({ confirmed: [...asks.ask.confirmed, word] })
 }
 /** The line is said; what is pressed next is a key of the counter, unless a word was taken. */
 const entered = () => {
@@ -90,18 +83,6 @@ defineExpose({
           @option-select="taken = true" />
       </div>
     </div>
-    <p v-if="marked.length" class="marked" role="status" data-testid="marked">
-      <template v-for="chip in marked" :key="chip.from">
-        <span>{{
-          t(chip.kind === 'avoid' ? 'line.notListed' : 'line.unknown', { text: chip.kind === 'avoid' ? chip.value : chip.text })
-        }}</span>
-        <button v-for="word in chip.suggestions.filter(Boolean)" :key="word" type="button" @click="swap(chip, word)">{{ word }}?</button>
-        <template v-if="chip.kind === 'unknown'">
-          <button type="button" data-testid="drop-word" @click="swap(chip, '')">{{ t('line.dropWord') }}</button>
-          <button type="button" data-testid="confirm-word" @click="confirm(chip.text)">{{ t('line.confirmWord') }}</button>
-        </template>
-      </template>
-    </p>
   </div>
 </template>
 
@@ -122,7 +103,7 @@ defineExpose({
   align-items: center;
   background: #fff;
   border: 2px solid var(--ink);
-  height: 46px;
+  height: 48px;
 }
 .box:focus-within {
   outline: 3px solid var(--focus);
@@ -141,7 +122,7 @@ kbd {
   flex: 1;
   min-width: 0;
   height: 100%;
-  font: 500 20px/42px var(--figures);
+  font: 500 20px/44px var(--figures);
 }
 .mirror,
 .type :deep(input) {
@@ -194,23 +175,5 @@ kbd {
 }
 .box :deep(.offers.none) {
   display: none;
-}
-.marked {
-  margin: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 8px;
-  align-items: center;
-  color: var(--oxblood);
-  font-size: 14px;
-}
-.marked button {
-  min-height: 34px;
-  border: 1px solid var(--oxblood);
-  background: #fff;
-  color: var(--oxblood);
-  font: 600 16px/1 var(--figures);
-  padding: 0 9px;
-  cursor: pointer;
 }
 </style>

@@ -11,14 +11,16 @@ import { useRefusal } from '@/i18n/useRefusal'
 import { useSession } from '@/queries/session'
 import TicketCard from '@/ticket/TicketCard.vue'
 import { useUnits } from '@/units/useUnits'
-import AskColumn from './AskColumn.vue'
 import AskLine from './AskLine.vue'
 import CustomerTabs from './CustomerTabs.vue'
 import DishStrip from './DishStrip.vue'
 import GiveBar from './GiveBar.vue'
+import GuideStrip from './GuideStrip.vue'
+import HeardSentence from './HeardSentence.vue'
 import KeysHelp from './KeysHelp.vue'
 import MatchColumn from './MatchColumn.vue'
 import PieceColumn from './PieceColumn.vue'
+import StartPanel from './StartPanel.vue'
 import { catalogueQuery } from '@/queries/catalogue'
 import { useGiving } from './useGiving'
 
@@ -37,6 +39,8 @@ const tab = computed({
     asks.set({ tab: now === 'piece' ? 'piece' : 'matches' })
   },
 })
+/** Nothing was said, and nobody picks a piece by hand. */
+const isStart = computed(() => asks.isPristine && asks.ask.tab === 'matches')
 const refusal = useRefusal()
 const refused = computed(() => asks.shown?.refused ?? null)
 /** What was refused, under the last word of its key, so that each stands by its own field. */
@@ -84,7 +88,7 @@ const stepThickness = (by: -1 | 1) => {
 }
 const keysOpen = ref(false)
 /** Rows above the columns. */
-const heads = computed(() => (asks.list.length > 1 ? 2 : 1))
+const heads = computed(() => (asks.list.length > 1 ? 3 : 2))
 
 /** Where a key writes or chooses it is no shortcut. */
 const WRITES = [
@@ -160,14 +164,15 @@ onKey('?', () => {
         }}</span>
       </button>
     </div>
-    <AskColumn
-      class="part"
+    <HeardSentence
+      class="whole"
       :cut="cut"
       :currency="currency"
       :errors="errors"
       :official-c="isOnTicket ? (giving.ticket.value?.verdict.official.core_c ?? null) : null"
       :by-texture="isOnTicket && giving.ticket.value?.pull_by === 'fork'" />
-    <section class="part middle" :aria-label="t(tab === 'matches' ? 'match.title' : 'piece.title')">
+    <section v-if="isStart" class="whole"><StartPanel /></section>
+    <section v-if="!isStart" class="part middle" :aria-label="t(tab === 'matches' ? 'match.title' : 'piece.title')">
       <Tabs v-model:value="tab" class="tabs">
         <TabList :aria-label="t('match.tabs')">
           <Tab value="matches" aria-controls="middle" data-testid="tab-matches">{{ t('match.title') }}</Tab>
@@ -188,7 +193,8 @@ onKey('?', () => {
           :errors="errors" />
       </div>
     </section>
-    <section class="part out" :aria-label="t('ticket.title')" aria-live="polite" :aria-busy="!asks.isSettled">
+    <section v-if="!isStart" class="part out" :aria-label="t('ticket.title')" aria-live="polite" :aria-busy="!asks.isSettled">
+      <GuideStrip />
       <p v-if="!asks.mayAdvise" class="note">{{ t('ticket.mayNot') }}</p>
       <div v-if="problem && !asks.ask.given" class="problem" role="alert" data-testid="problem"
         ><b>{{ t('ticket.problems') }}</b> {{ problem }} <template v-if="giving.ticket.value">{{ t('ticket.old') }}</template></div
@@ -209,6 +215,7 @@ onKey('?', () => {
             :ticket="giving.ticket.value"
             :units="units.units"
             :can-give="giving.canGive.value"
+            :can-put-aside="giving.canPutAside.value"
             :lock="giving.lock.value"
             :pending="giving.isPending.value"
             :given="asks.ask.given"
@@ -237,7 +244,7 @@ onKey('?', () => {
 <style scoped>
 .counter {
   display: grid;
-  grid-template-columns: 292px 330px minmax(0, 1fr);
+  grid-template-columns: 316px minmax(0, 1fr);
   grid-template-rows: repeat(v-bind(heads), auto) minmax(0, 1fr);
   height: 100%;
 }
@@ -269,7 +276,7 @@ onKey('?', () => {
 .tabs :deep(.p-tab) {
   flex: 1;
   justify-content: center;
-  min-height: 38px;
+  min-height: 44px;
   font: 600 16px/1 var(--figures);
 }
 .out {
@@ -297,8 +304,8 @@ onKey('?', () => {
 }
 .help {
   flex: none;
-  min-width: 40px;
-  height: 42px;
+  min-width: 44px;
+  height: 44px;
   border: 1px solid var(--ink);
   background: #fff;
   font: 700 17px/1 var(--figures);
@@ -322,7 +329,7 @@ onKey('?', () => {
   background: #fff;
   padding: 0;
   cursor: pointer;
-  height: 42px;
+  height: 46px;
 }
 .units span {
   padding: 0 11px;
@@ -335,7 +342,7 @@ onKey('?', () => {
 }
 @media (max-width: 1180px) {
   .counter {
-    grid-template-columns: 290px minmax(0, 1fr);
+    grid-template-columns: minmax(0, 1fr);
     grid-template-rows: auto;
     height: auto;
   }
@@ -343,12 +350,19 @@ onKey('?', () => {
     overflow: visible;
   }
   .out {
-    grid-column: 1 / -1;
+    order: 1;
+  }
+  .middle {
+    order: 2;
+    border: 0;
   }
 }
 @media (max-width: 640px) {
-  .counter {
-    grid-template-columns: minmax(0, 1fr);
+  .new kbd {
+    display: none;
+  }
+  .units span {
+    padding: 0 7px;
   }
   .top {
     flex-wrap: wrap;

@@ -41,7 +41,7 @@ const label = computed({
 <style scoped>
 div :deep(.p-inputtext) {
   width: 100%;
-  height: 38px;
+  height: 44px;
 }
 .offers {
   display: flex;
@@ -50,7 +50,7 @@ div :deep(.p-inputtext) {
   margin-top: 4px;
 }
 .offers button {
-  min-height: 36px;
+  min-height: 44px;
   padding: 0 10px;
   border: 1px solid var(--ink);
   background: #fff;

@@ -81,7 +81,7 @@ watch(shown, bringIntoSight, { immediate: true })
   margin-top: 6px;
 }
 .groups button {
-  min-height: 36px;
+  min-height: 44px;
   border: 1px solid var(--line);
   background: #fff;
   color: var(--ink);
@@ -136,7 +136,8 @@ watch(shown, bringIntoSight, { immediate: true })
   font-size: 14px;
   color: var(--oxblood);
   font-weight: 700;
-  padding: 5px 0 1px;
+  padding: 0;
+  line-height: 44px;
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;

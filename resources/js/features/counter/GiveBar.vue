@@ -8,6 +8,7 @@ defineProps<{
   ticket: Schemas['DishTicket']
   units: Units
   canGive: boolean
+  canPutAside: boolean
   lock: string | null
   pending: boolean
   given: Schemas['StoredTicket'] | null
@@ -58,7 +59,7 @@ const { t } = useI18n()
           data-testid="sold" />
         g
       </label>
-      <button v-if="canGive" v-tooltip.top="t('dish.addHint')" type="button" class="plain" data-testid="aside" @click="$emit('aside')"
+      <button v-if="canPutAside" v-tooltip.top="t('dish.addHint')" type="button" class="plain" data-testid="aside" @click="$emit('aside')"
         >+ {{ t('dish.add') }} <kbd>D</kbd></button
       >
       <span

@@ -1,10 +1,32 @@
 <script setup lang="ts">
 import Dialog from 'primevue/dialog'
 import { useI18n } from 'vue-i18n'
+import { useGuide } from './useGuide'
 
 const open = defineModel<boolean>({ required: true })
 const { t } = useI18n()
-const says = ['count', 'apart', 'risk', 'done', 'not', 'cut', 'thick', 'fire', 'how', 'when', 'money', 'want'] as const
+const guide = useGuide()
+const showAgain = () => {
+  guide.isOn = true
+  open.value = false
+}
+const says = [
+  'count',
+  'apart',
+  'risk',
+  'done',
+  'not',
+  'cut',
+  'thick',
+  'fire',
+  'how',
+  'when',
+  'money',
+  'want',
+  'lot',
+  'dish',
+  'more',
+] as const
 const keys = [
   ['/', 'line'],
   ['1 – 8', 'match'],
@@ -43,7 +65,7 @@ const keys = [
               ><kbd>{{ key }}</kbd></dt
             ><dd>{{ t(`keys.${what}`) }}</dd></template
           ></dl
-        ></section
+        ><button type="button" class="plain" data-testid="guide-again" @click="showAgain">{{ t('guide.again') }}</button></section
       ></div
     >
   </Dialog>

@@ -148,7 +148,7 @@ const parts = () => props.match.contributions.filter((part) => part.points > 0.0
   gap: 8px;
   align-items: center;
   cursor: pointer;
-  min-height: 26px;
+  min-height: 44px;
   list-style: none;
 }
 .score summary b {

@@ -68,13 +68,12 @@ const mayOrder = computed({
 }
 .kinds {
   display: grid;
-  grid-auto-flow: column;
-  grid-auto-columns: auto;
+  grid-template-columns: repeat(4, 1fr);
   gap: 2px;
 }
 .kinds button {
   min-width: 0;
-  min-height: 36px;
+  min-height: 44px;
   padding: 0;
   border: 1px solid var(--line);
   background: #fff;

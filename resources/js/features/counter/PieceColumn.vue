@@ -235,11 +235,12 @@ const rearing = computed({
 }
 .pair {
   display: flex;
+  flex-direction: column;
   gap: 8px;
-  align-items: flex-start;
+  align-items: stretch;
 }
 .pair :deep(button) {
-  width: 34px;
+  width: 44px;
 }
 .thin {
   flex: none;
@@ -248,7 +249,7 @@ const rearing = computed({
   gap: 4px;
 }
 .methods :deep(.tag) {
-  min-height: 36px;
+  min-height: 44px;
   padding: 6px 8px;
   font-size: 16px;
 }

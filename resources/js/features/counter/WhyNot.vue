@@ -81,13 +81,14 @@ const answer = computed(() => (slug.value === '' ? null : (why.data.value ?? nul
 <style scoped>
 .why summary {
   cursor: pointer;
-  min-height: 40px;
+  min-height: 44px;
   padding: 9px 12px;
   background: #fff;
   border: 1px solid var(--line);
   font: 600 17px/1.2 var(--figures);
 }
 .why :deep(.p-inputtext) {
+  min-height: 46px;
   width: 100%;
   height: 42px;
 }
@@ -98,7 +99,7 @@ ul {
 }
 li button {
   width: 100%;
-  min-height: 38px;
+  min-height: 44px;
   text-align: left;
   padding: 0 10px;
   border: 0;
@@ -119,7 +120,7 @@ li button:hover {
   margin: 0 0 5px;
 }
 .take {
-  min-height: 38px;
+  min-height: 44px;
   margin-top: 6px;
   border: 1px solid var(--ink);
   background: #fff;

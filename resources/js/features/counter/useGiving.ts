@@ -49,9 +49,10 @@ export function useGiving() {
    * Why it cannot be given, in the words of the screen; null when it can.
    * Whatever was said and not understood stands before the button.
    */
-  const lock = computed(() => {
+  const held = computed(() => {
     const open = asks.unread.filter((word) => !asks.ask.confirmed.includes(word))
     if (isOut.value) return t('lock.out')
+    if (asks.isPristine) return t('lock.nothing')
     if (!asks.isSettled) return t(asks.ask.isTyped ? 'lock.reading' : 'lock.working')
     if (open.length) return t('lock.unread', { words: open.join(', ') })
     if (nothingFits.value || ticket.value === null) return t('lock.nothing')
@@ -60,7 +61,10 @@ export function useGiving() {
     if (soldProblem.value !== null) return soldProblem.value
     return ticket.value.verdict.findings.every((finding) => read.value.includes(finding.id)) ? null : t('lock.cautions')
   })
-  const canGive = computed(() => lock.value === null && asks.ask.given === null && (ticket.value?.verdict.may_be_handed_over ?? false))
+  const canPutAside = computed(() => held.value === null && asks.ask.given === null && (ticket.value?.verdict.may_be_handed_over ?? false))
+  /** And the other dishes of the line are not passed over. */
+  const lock = computed(() => held.value ?? (asks.others.length > 0 ? t('lock.dish') : null))
+  const canGive = computed(() => canPutAside.value && lock.value === null)
 
   /** As it stands on the counter now, under the id of what is on show. */
   const dish = computed<DishAside | null>(() => {
@@ -109,11 +113,11 @@ export function useGiving() {
   }
   /** Another dish of the same meal on the same ticket. */
   const putAside = () => {
-    if (canGive.value && dish.value !== null) {
+    if (canPutAside.value && dish.value !== null) {
       asks.putAside(dish.value)
       forget()
     }
   }
 
-  return { ticket, nothingFits, stale, read, sold, lock, canGive, putAside, give, takeBack, isPending, problem, forget }
+  return { ticket, nothingFits, stale, read, sold, lock, canGive, canPutAside, putAside, give, takeBack, isPending, problem, forget }
 }

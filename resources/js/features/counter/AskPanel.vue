@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Eater, Want } from '@/asks/openAsk'
 import { applianceKinds } from '@/asks/applianceKinds'
+import type { HeardOf } from '@/asks/heard'
 import { useAsks } from '@/asks/useAsks'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
 import ToggleRow from '@/ui/ToggleRow.vue'
@@ -12,11 +13,12 @@ import { atHour, dayAndHour, dayName } from '@/units/clock'
 import { temperature } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import ApartEditor from './ApartEditor.vue'
-import CustomerField from './CustomerField.vue'
 import type { CounterCut } from '@/queries/catalogue'
 import SaidChips from './SaidChips.vue'
 
+/** The choices behind one part of the sentence. */
 const props = defineProps<{
+  of: HeardOf
   cut: CounterCut
   officialC: number | null
   byTexture: boolean
@@ -117,7 +119,7 @@ const budget = computed({
       return
     }
     asks.set({ texts: Object.fromEntries(Object.entries(asks.ask.texts).filter(([of]) => of !== 'budget')) })
-    void asks.patch(() => ({ budget: (text ?? '').trim() === '' ? null : value }))
+    void asks.patch(() => ({ budget: (text ?? '').trim() === '' ? null : value, budget_all: null }))
   },
 })
 
@@ -131,7 +133,27 @@ const addAvoid = () => {
   if (word) setAvoid((words) => [...new Set([...words, word])])
   avoiding.value = ''
 }
-const wantKeys: Want[] = ['cheap', 'quick', 'special', 'easy', 'lean', 'rich']
+const wantKeys: Want[] = [
+  'cheap',
+  'quick',
+  'special',
+  'easy',
+  'lean',
+  'rich',
+  'boneless',
+  'soft',
+  'bigger',
+  'crackling',
+  'leftovers',
+  'unhurried',
+]
+const dietKeys = ['gluten_free', 'nut_free', 'dairy_free', 'alcohol_free', 'shellfish_free', 'halal', 'kosher'] as const
+const diets = computed({
+  get: () => asks.wish.diets ?? [],
+  set: (value: string[]) => {
+    void asks.patch(() => ({ diets: value }))
+  },
+})
 const wants = computed({
   get: () => asks.wish.wants ?? [],
   set: (value: Want[]) => {
@@ -145,8 +167,8 @@ const count = (by: -1 | 1) => {
 
 <template>
   <section class="column" :aria-label="t('ask.title')">
-    <SaidChips />
-    <div>
+    <SaidChips v-if="of === 'meat' || of === 'size'" :of="of" />
+    <div v-if="of === 'people'">
       <p id="eaters" class="legend"
         >{{ t('ask.eaters') }}<small v-if="apart.length">{{ t('ask.inAll', { count: asks.heads }) }}</small></p
       >
@@ -165,13 +187,14 @@ const count = (by: -1 | 1) => {
       </div>
     </div>
     <ChoiceRow
+      v-if="of === 'done'"
       v-model="doneness"
       testid="doneness"
       tight
       :legend="t('ask.donenessIn', { unit: units.units === 'metric' ? '°C' : '°F' })"
       :choices="words" />
-    <p v-if="errors['doneness']" class="wrong" role="alert">{{ errors['doneness'] }}</p>
-    <div>
+    <p v-if="of === 'done' && errors['doneness']" class="wrong" role="alert">{{ errors['doneness'] }}</p>
+    <div v-if="of === 'people' || of === 'done'">
       <p class="legend" aria-hidden="true">{{ t('ask.risk') }}</p>
       <div class="risk">
         <ChoiceRow
@@ -220,7 +243,7 @@ const count = (by: -1 | 1) => {
         "
         @cancel="editing = false" />
     </div>
-    <div>
+    <div v-if="of === 'fire'">
       <ToggleRow
         v-model="fires"
         testid="fires-said"
@@ -231,7 +254,7 @@ const count = (by: -1 | 1) => {
       </ToggleRow>
       <p v-if="errors['appliances']" class="wrong" role="alert">{{ errors['appliances'] }}</p>
     </div>
-    <div class="three">
+    <div v-if="of === 'when'" class="three">
       <div>
         <label for="eat-at">{{ t('ask.eatAt') }}</label>
         <InputText id="eat-at" v-model="clock" type="time" :invalid="Boolean(errors['eat_at'])" data-testid="eat-at" />
@@ -247,6 +270,8 @@ const count = (by: -1 | 1) => {
           aria-labelledby="eat-day"
           data-testid="eat-day" />
       </div>
+    </div>
+    <div v-if="of === 'money'" class="three">
       <div>
         <label for="budget">{{ t('ask.budget', { currency }) }}</label>
         <InputText
@@ -259,12 +284,12 @@ const count = (by: -1 | 1) => {
           data-testid="budget" />
       </div>
     </div>
-    <p v-if="errors['eat_at']" class="wrong" role="alert">{{ errors['eat_at'] }}</p>
-    <p v-if="asks.ask.texts['budget'] !== undefined" class="wrong" role="alert">{{
+    <p v-if="of === 'when' && errors['eat_at']" class="wrong" role="alert">{{ errors['eat_at'] }}</p>
+    <p v-if="of === 'money' && asks.ask.texts['budget'] !== undefined" class="wrong" role="alert">{{
       t('piece.notANumber', { text: asks.ask.texts['budget'] })
     }}</p>
-    <p v-else-if="errors['budget']" class="wrong" role="alert">{{ errors['budget'] }}</p>
-    <div>
+    <p v-else-if="of === 'money' && errors['budget']" class="wrong" role="alert">{{ errors['budget'] }}</p>
+    <div v-if="of === 'wish'">
       <div class="chips">
         <button
           v-for="word in avoid"
@@ -288,23 +313,31 @@ const count = (by: -1 | 1) => {
       </div>
     </div>
     <ToggleRow
+      v-if="of === 'wish'"
       v-model="wants"
       hidden-legend
       testid="wants"
       :legend="t('ask.wants')"
       :choices="wantKeys.map((value) => ({ value, label: t(`want.${value}`) }))" />
-    <CustomerField />
+    <ToggleRow
+      v-if="of === 'wish'"
+      v-model="diets"
+      testid="diets"
+      :legend="t('ask.diets')"
+      :choices="dietKeys.map((value) => ({ value, label: t(`diet.${value}`) }))" />
   </section>
 </template>
 
 <style scoped>
+.column :deep(.tag) {
+  min-height: 44px;
+  align-items: center;
+}
 .column {
   display: flex;
   flex-direction: column;
   gap: 7px;
-  padding: 8px 12px;
-  background: #f9fbfa;
-  border-right: 1px solid var(--line);
+  padding: 4px;
   min-width: 0;
 }
 .legend {
@@ -329,8 +362,8 @@ const count = (by: -1 | 1) => {
   width: max-content;
 }
 .count button {
-  width: 35px;
-  height: 36px;
+  width: 44px;
+  height: 44px;
   border: 0;
   background: #fff;
   font: 600 24px/1 var(--figures);
@@ -342,7 +375,7 @@ const count = (by: -1 | 1) => {
 .count output {
   min-width: 30px;
   text-align: center;
-  font: 700 24px/36px var(--figures);
+  font: 700 24px/44px var(--figures);
   font-variant-numeric: tabular-nums;
   border-inline: 1px solid var(--line);
 }
@@ -366,7 +399,7 @@ const count = (by: -1 | 1) => {
   align-items: center;
 }
 .chip {
-  min-height: 36px;
+  min-height: 44px;
   padding: 0 9px;
   border: 1px solid var(--line);
   background: #fff;
@@ -392,14 +425,14 @@ const count = (by: -1 | 1) => {
 }
 .add :deep(.p-inputtext) {
   width: 100%;
-  height: 36px;
+  height: 44px;
 }
 .three :deep(::-webkit-calendar-picker-indicator) {
   display: none;
 }
 .three {
   display: grid;
-  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1.2fr) minmax(0, 0.75fr);
+  grid-template-columns: 1fr 1fr;
   gap: 5px;
 }
 .three label {
@@ -409,9 +442,9 @@ const count = (by: -1 | 1) => {
 }
 .three :deep(.p-inputtext),
 .three :deep(.p-select) {
-  height: 38px;
+  height: 44px;
   padding: 0 6px;
-  font: 600 15.5px/36px var(--figures);
+  font: 600 15.5px/42px var(--figures);
   width: 100%;
 }
 .three :deep(.p-select-label) {
