@@ -293,7 +293,10 @@ use OpenApi\Attributes as OA;
             new OA\Property(
                 property: 'limit',
                 type: 'string',
-                enum: ['fire', 'suits', 'avoid', 'doneness', 'safety', 'weight', 'budget', 'use_by', 'order', 'reach', 'time'],
+                enum: [
+                    'fire', 'suits', 'avoid', 'doneness', 'safety', 'weight', 'budget', 'use_by', 'order', 'grade', 'aged', 'rearing',
+                    'origin', 'reach', 'time',
+                ],
             ),
             new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
             new OA\Property(property: 'cut', type: 'string'),
@@ -313,10 +316,23 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Schema(
+        schema: 'ToOrder',
+        type: 'object',
+        additionalProperties: false,
+        required: ['lot', 'name', 'lead_days'],
+        properties: [
+            new OA\Property(property: 'lot', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'lead_days', type: 'integer'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
         schema: 'Matches',
         type: 'object',
         additionalProperties: false,
-        required: ['line', 'currency', 'matches', 'refusals', 'instead_of', 'is_missing', 'considered'],
+        required: ['line', 'currency', 'matches', 'refusals', 'instead_of', 'is_missing', 'orders', 'considered'],
         properties: [
             new OA\Property(property: 'line', type: 'string'),
             new OA\Property(property: 'currency', type: 'string'),
@@ -326,7 +342,13 @@ use OpenApi\Attributes as OA;
                 property: 'instead_of',
                 oneOf: [new OA\Schema(ref: '#/components/schemas/NamedCut'), new OA\Schema(type: 'null')],
             ),
-            new OA\Property(property: 'is_missing', type: 'boolean'),
+            new OA\Property(property: 'is_missing', type: 'boolean', description: 'nothing of the kind is in the case'),
+            new OA\Property(
+                property: 'orders',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/ToOrder'),
+                description: 'what was asked for and can be ordered, the soonest first',
+            ),
             new OA\Property(property: 'considered', type: 'integer'),
         ],
     ),

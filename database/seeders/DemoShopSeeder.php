@@ -6,15 +6,20 @@ namespace Database\Seeders;
 
 use App\Actions\DishToGive;
 use App\Actions\ImportLots;
+use App\Actions\MoveStock;
 use App\Actions\StoreTicket;
+use App\Models\Customer;
 use App\Models\Lot;
+use App\Models\MoveKind;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\Ticket;
 use App\Models\User;
 use App\Services\Stock;
 use App\Services\Units;
+use Closure;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
 use Nessmark\Safety\Profile;
 
 /** A made-up shop in a made-up harbour town. Safe to run again: nothing that is there is touched. */
@@ -31,10 +36,31 @@ final class DemoShopSeeder extends Seeder
 
     private const READ = ['safety.below_minimum', 'safety.below_minimum_held', 'safety.parasites', 'safety.hazard_hepatitis_e'];
 
-    /** @var list<array{label: string, units: Units, ask: array<string, mixed>}> */
+    /** @var list<array{name: string, appliances: list<string>, fires: array<string, string>, units: Units}> */
+    private const CUSTOMERS = [
+        ['name' => 'Pell', 'appliances' => ['pan', 'oven'], 'fires' => ['pan' => 'cast_iron'], 'units' => Units::Metric],
+        ['name' => 'Dunmarrow', 'appliances' => ['pan', 'oven', 'pot'], 'fires' => [], 'units' => Units::Imperial],
+        ['name' => 'Tam', 'appliances' => ['water_bath', 'pan'], 'fires' => ['pan' => 'clad'], 'units' => Units::Metric],
+        ['name' => 'Jorun', 'appliances' => ['grill'], 'fires' => ['grill' => 'charcoal'], 'units' => Units::Metric],
+    ];
+
+    /** What was cut, weighed out and thrown away over the week: lot, days ago, kind, grams, reason. */
+    private const MOVES = [
+        ['R-121', 3, MoveKind::WeighedOut, 640, null],
+        ['S-042', 2, MoveKind::ThrownAway, 180, 'trim'],
+        ['R-121', 1, MoveKind::WeighedOut, 320, null],
+        ['F-081', 0, MoveKind::ThrownAway, 150, 'discoloured'],
+    ];
+
+    /** Deliveries came in over so many days. */
+    private const DELIVERIES = 4;
+
+    /** @var list<array{label: string, days_ago: int, customer?: string, units: Units, ask: array<string, mixed>}> */
     private const TICKETS = [
         [
-            'label' => 'Pell, Quay Row',
+            'label' => 'Pell',
+            'days_ago' => 6,
+            'customer' => 'Pell',
             'units' => Units::Metric,
             'ask' => [
                 'cut' => 'lamb-rump',
@@ -44,7 +70,9 @@ final class DemoShopSeeder extends Seeder
             ],
         ],
         [
-            'label' => 'Mrs Dunmarrow',
+            'label' => 'Dunmarrow',
+            'days_ago' => 4,
+            'customer' => 'Dunmarrow',
             'units' => Units::Imperial,
             'ask' => [
                 'cut' => 'beef-burger',
@@ -55,6 +83,7 @@ final class DemoShopSeeder extends Seeder
         ],
         [
             'label' => 'Harbour office',
+            'days_ago' => 2,
             'units' => Units::Metric,
             'ask' => [
                 'cut' => 'venison-haunch-steak',
@@ -66,6 +95,8 @@ final class DemoShopSeeder extends Seeder
         ],
         [
             'label' => 'Tam',
+            'days_ago' => 1,
+            'customer' => 'Tam',
             'units' => Units::Metric,
             'ask' => [
                 'cut' => 'salmon-loin',
@@ -77,7 +108,7 @@ final class DemoShopSeeder extends Seeder
         ],
     ];
 
-    public function run(StoreTicket $store, ImportLots $import, Stock $stock): void
+    public function run(StoreTicket $store, ImportLots $import, Stock $stock, MoveStock $moves): void
     {
         $shop = Shop::query()->firstOrCreate(
             ['name' => 'Ollikson & Harrin', 'town' => 'Varrsund'],
@@ -88,14 +119,51 @@ final class DemoShopSeeder extends Seeder
         }
         $butcher = User::query()->with('shop')->where('sign_in', 'ysolde')->firstOrFail();
         if (! Lot::query()->where('shop_id', $shop->id)->exists()) {
-            $import->execute($butcher, array_map($stock->reader($shop)->read(...), DemoCase::lots()));
+            $this->deliveries($shop, $butcher, $import, $stock, $moves);
         }
         if (Ticket::query()->where('shop_id', $shop->id)->exists()) {
             return;
         }
+        $customers = [];
+        foreach (self::CUSTOMERS as $customer) {
+            $known = Customer::query()->firstOrCreate(['shop_id' => $shop->id, 'name' => $customer['name']], $customer);
+            $customers[$customer['name']] = $known;
+        }
         $advisor = User::query()->with('shop')->where('sign_in', 'maret')->firstOrFail();
         foreach (self::TICKETS as $ticket) {
-            $store->execute($advisor, [new DishToGive($ticket['ask'], self::READ)], $ticket['units'], $ticket['label']);
+            $known = $customers[$ticket['customer'] ?? ''] ?? null;
+            self::daysAgo($ticket['days_ago'], static fn (): Ticket => $store->execute(
+                $advisor,
+                [new DishToGive($ticket['ask'], self::READ)],
+                $ticket['units'],
+                $ticket['label'],
+                $known,
+            ));
+        }
+    }
+
+    private function deliveries(Shop $shop, User $butcher, ImportLots $import, Stock $stock, MoveStock $moves): void
+    {
+        $lots = array_map($stock->reader($shop)->read(...), DemoCase::lots());
+        foreach (range(self::DELIVERIES, 1) as $days) {
+            $came = array_values(array_filter($lots, static fn (int $i): bool => $i % self::DELIVERIES === $days - 1, ARRAY_FILTER_USE_KEY));
+            self::daysAgo($days, static fn (): mixed => $import->execute($butcher, $came));
+        }
+        foreach (self::MOVES as [$number, $days, $kind, $grams, $reason]) {
+            $lot = Lot::query()->where('shop_id', $shop->id)->where('number', $number)->firstOrFail();
+            self::daysAgo($days, static fn (): Lot => $moves->execute($lot, $butcher, $kind, $grams, $reason));
+        }
+    }
+
+    /** As if it were so many days ago, late in the morning. */
+    private static function daysAgo(int $days, Closure $do): void
+    {
+        $then = $days === 0 ? now() : now()->subDays($days)->setTime(10, 40);
+        Carbon::setTestNow($then);
+        try {
+            $do();
+        } finally {
+            Carbon::setTestNow();
         }
     }
 }

@@ -24,7 +24,7 @@ final class CounterJourneyTest extends JourneyCase
 
         self::assertFalse($counter->part('give')->isEnabled(), 'the caution has not been read out');
         $counter->part('read-safety.below_minimum_held')->click();
-        $counter->part('label')->sendKeys('Oddny');
+        $counter->isFor('Oddny');
         $pull = $counter->text('pull');
         $counter->part('give')->click();
         $number = (int) filter_var($counter->waitFor('given')->getText(), FILTER_SANITIZE_NUMBER_INT);
@@ -51,8 +51,9 @@ final class CounterJourneyTest extends JourneyCase
         $keys = CounterPage::at($browser, self::$application->url);
         $keys->part('sign-in-name');
         $browser->getKeyboard()->sendKeys([WebDriverKeys::TAB, 'ysolde', WebDriverKeys::TAB, 'coldroom-88', WebDriverKeys::ENTER]);
-        $keys->settled();
-        $keys->press(WebDriverKeys::TAB, 'tab-matches')->press(WebDriverKeys::ARROW_RIGHT)->press(WebDriverKeys::ENTER);
+        $keys->waitFor('start');
+        $keys->press(WebDriverKeys::TAB, 'tab-piece')->press(WebDriverKeys::ENTER);
+        $keys->waitFor('thickness');
         $keys->press(WebDriverKeys::TAB, 'cuts')->press(WebDriverKeys::ARROW_DOWN)->settled();
         $cut = $keys->text('ticket');
         $keys->press(WebDriverKeys::ARROW_UP)->settled();
@@ -139,7 +140,7 @@ final class CounterJourneyTest extends JourneyCase
 
     public function test_someone_at_risk_turns_the_plan_into_a_stop_with_a_way_out(): void
     {
-        $counter = $this->byHand()->chooseCut('lamb rump', 'Lamb rump, cap on')->choose('risk', 'All');
+        $counter = $this->byHand()->chooseCut('lamb rump', 'Lamb rump, cap on')->open('people')->choose('risk', 'All')->shut();
         self::assertStringContainsString('Stop', $counter->text('verdict'));
         self::assertFalse($counter->has('give'));
 
@@ -151,7 +152,7 @@ final class CounterJourneyTest extends JourneyCase
     public function test_needled_meat_may_not_stay_pink_and_the_next_piece_is_whole_again(): void
     {
         $counter = $this->byHand('ysolde', 'coldroom-88')->chooseCut('lamb rump', 'Lamb rump, cap on');
-        $counter->choose('doneness', 'rare')->part('pierced')->click();
+        $counter->open('done')->choose('doneness', 'rare')->shut()->part('pierced')->click();
         $counter->waitForText('verdict', 'Stop');
         self::assertStringContainsString('outside is inside', $counter->text('verdict'));
 
@@ -170,9 +171,10 @@ final class CounterJourneyTest extends JourneyCase
         self::assertStringContainsString('It hangs on the animal', $ticket);
         self::assertStringNotContainsString(
             '°C',
-            $counter->part('doneness')->findElement(WebDriverBy::xpath(".//label[contains(., 'fork tender')]"))->getText(),
+            $counter->open('done')->part('doneness')->findElement(WebDriverBy::xpath(".//label[contains(., 'fork tender')]"))->getText(),
             'a texture has no temperature',
         );
+        $counter->shut();
 
         $lidded = $counter->text('time');
         $counter->select('fire-pot', 'pressure pot')->waitForText('ticket', 'pressure pot');

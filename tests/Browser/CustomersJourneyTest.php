@@ -30,8 +30,8 @@ final class CustomersJourneyTest extends JourneyCase
 
         $counter->part('serve')->click();
         $this->waits(
-            fn (): bool => $counter->has('label') &&
-                $counter->value('label') === 'Oddny' &&
+            fn (): bool => $counter->has('heard-who') &&
+                $counter->text('heard-who') === 'Oddny' &&
                 str_contains($counter->value('ask-line'), 'pot'),
         );
         $counter->say('2 lamb shank braise tomorrow')->settled();
@@ -39,7 +39,9 @@ final class CustomersJourneyTest extends JourneyCase
         $counter->waitFor('given');
 
         $this->open('/customers');
-        $this->waits(fn (): bool => $counter->has('customer') && str_contains($counter->text('customers'), '1 ticket'));
+        $counter->waitFor('find-customer');
+        $counter->type('find-customer', 'Oddny');
+        $this->waits(fn (): bool => substr_count($counter->text('customers'), 'ticket') === 1);
         $counter->part('customer')->findElement(WebDriverBy::xpath('.//button'))->click();
         $counter->waitFor('forget')->click();
         $counter->waitFor('sure')->click();
@@ -58,7 +60,6 @@ final class CustomersJourneyTest extends JourneyCase
         self::assertSame([], Axe::seriousFindings($this->chromium->driver));
 
         $this->open('/counter');
-        $counter->settled();
         $counter->part('units')->click();
         $this->open('/case/board');
         $counter->waitForText('board', '€12.88'); // 28.40 × 0.45359237

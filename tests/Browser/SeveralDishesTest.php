@@ -19,7 +19,7 @@ final class SeveralDishesTest extends JourneyCase
         $counter->readAll()->waitFor('aside')->click();
         self::assertStringContainsString('Lamb rump', $counter->waitFor('dishes')->getText());
         $counter->settled();
-        self::assertSame('4 iron+oven', $counter->value('ask-line'), 'the same people and the same fire');
+        self::assertSame('for 4 iron+oven', $counter->value('ask-line'), 'the same people and the same fire');
 
         $counter->say('4 pork tenderloin oven')->settled();
         self::assertStringContainsString('2 dishes', $counter->text('give'));

@@ -42,6 +42,10 @@ final readonly class MatchReport
             'refusals' => array_map(self::refusal(...), $answer->refusals),
             'instead_of' => $answer->insteadOf === null ? null : ['slug' => $answer->insteadOf->slug, 'name' => $answer->insteadOf->name],
             'is_missing' => $answer->isMissing,
+            'orders' => array_map(
+                static fn (Lot $lot): array => ['lot' => $lot->number, 'name' => $lot->cut->name, 'lead_days' => $lot->leadDays],
+                $answer->orders,
+            ),
             'considered' => $answer->considered,
         ];
     }

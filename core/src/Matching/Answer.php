@@ -6,6 +6,7 @@ namespace Nessmark\Matching;
 
 use Nessmark\Meat\Cut;
 use Nessmark\Say\Phrase;
+use Nessmark\Stock\Lot;
 
 /** What the counter has for a wish. */
 final readonly class Answer
@@ -17,6 +18,7 @@ final readonly class Answer
      * @param  array<string, list<Phrase>>  $changes  what changes with a substitute, by its slug
      * @param  bool  $isMissing  whether nothing of the kind is in the case
      * @param  int  $considered  lots that were looked at
+     * @param  list<Lot>  $orders  what was asked for and can be ordered, the soonest first
      */
     public function __construct(
         public array $matches,
@@ -25,5 +27,6 @@ final readonly class Answer
         public array $changes,
         public bool $isMissing,
         public int $considered,
+        public array $orders = [],
     ) {}
 }

@@ -82,6 +82,7 @@ final readonly class Matcher
             [],
             $there === [],
             count($there),
+            $matches === [] ? self::orders($wish, $lots) : [],
         );
     }
 
@@ -256,9 +257,24 @@ final readonly class Matcher
         return array_values($nearest);
     }
 
+    /**
+     * @param  list<Lot>  $lots
+     * @return list<Lot>
+     */
+    private static function orders(Wish $wish, array $lots): array
+    {
+        $orders = array_values(
+            array_filter($lots, static fn (Lot $lot): bool => ! $wish->mayOrder && $lot->leadDays > 0 && $wish->meat->isFor($lot->cut)),
+        );
+        usort($orders, static fn (Lot $a, Lot $b): int => [$a->leadDays, $a->number] <=> [$b->leadDays, $b->number]);
+
+        return $orders;
+    }
+
     /** @param  list<Lot>  $lots */
     private function instead(Wish $wish, array $lots, Catalogue $catalogue): Answer
     {
+        $orders = self::orders($wish, $lots);
         $named = $wish->meat->named ?? [];
         arsort($named);
         $cut = $catalogue->cut((string) array_key_first($named));
@@ -287,6 +303,7 @@ final readonly class Matcher
             $changes,
             true,
             count($likeness),
+            $orders,
         );
     }
 }

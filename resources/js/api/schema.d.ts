@@ -1316,7 +1316,10 @@ export interface components {
             matches: components["schemas"]["Found"][];
             refusals: components["schemas"]["Refusal"][];
             instead_of: components["schemas"]["NamedCut"] | null;
+            /** @description nothing of the kind is in the case */
             is_missing: boolean;
+            /** @description what was asked for and can be ordered, the soonest first */
+            orders: components["schemas"]["ToOrder"][];
             considered: number;
         };
         MethodFit: {
@@ -1473,7 +1476,7 @@ export interface components {
         };
         Refusal: {
             /** @enum {string} */
-            limit: "fire" | "suits" | "avoid" | "doneness" | "safety" | "weight" | "budget" | "use_by" | "order" | "reach" | "time";
+            limit: "fire" | "suits" | "avoid" | "doneness" | "safety" | "weight" | "budget" | "use_by" | "order" | "grade" | "aged" | "rearing" | "origin" | "reach" | "time";
             says: components["schemas"]["Phrase"];
             cut: string;
             lot: string;
@@ -1671,6 +1674,11 @@ export interface components {
             do: components["schemas"]["Phrase"];
             takes: components["schemas"]["TimeRange"] | null;
             between: components["schemas"]["TimeRange"] | null;
+        };
+        ToOrder: {
+            lot: string;
+            name: string;
+            lead_days: number;
         };
         Verdict: {
             /** @enum {string} */

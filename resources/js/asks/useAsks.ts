@@ -11,6 +11,9 @@ import { useUnits } from '@/units/useUnits'
 import { counterQuery } from './queries'
 import { asAsked, freshAsk, nextDish, NOTHING, type DishAside, type Eater, type Hand, type OpenAsk, type Scale, type Wish } from './openAsk'
 
+/** Nothing said of which meat, or of how many pieces of it. */
+const NO_MEAT: Partial<Wish> = { named: null, kinds: [], or: [], like: null, dish: null, raw: null, pieces: null, part: null, bones: null }
+
 /** Typing pauses so long before it is asked, ms. */
 const PAUSE_MS = 120
 
@@ -151,7 +154,7 @@ export const useAsks = defineStore('asks', () => {
   const pick = (cut: Schemas['CutSummary']) => {
     const { method, fires } = piece.value
     const hand = { cut: cut.slug, ...(method && cut.methods.includes(method) ? { method } : {}), ...(fires ? { fires } : {}) }
-    return patch(() => ({ named: null, kinds: [] }), { choice: null, texts: {}, hand })
+    return patch(() => ({ ...NO_MEAT }), { choice: null, texts: {}, hand })
   }
 
   const startAnew = () => {

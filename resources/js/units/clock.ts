@@ -61,10 +61,20 @@ export function dayAndHour(iso: string | null | undefined, now = new Date()): { 
 /** The name of a day so many days from now, by the shop's clock. */
 export function dayName(days: number, locale: string, now = new Date()): string {
   const today = reading(now)
-  return new Intl.DateTimeFormat(locale, { timeZone: 'UTC', weekday: 'short', day: 'numeric' }).format(
+  return new Intl.DateTimeFormat(shopLocale(locale), { timeZone: 'UTC', weekday: 'short', day: 'numeric' }).format(
     new Date(asUtc({ ...today, day: today.day + days })),
   )
 }
 
-/** How a moment is shown in lists: day and hour by the shop's clock. */
-export const shownAt = () => ({ dateStyle: 'medium', timeStyle: 'short', timeZone: shopZone.value }) as const
+/** The language as it is written where the shop is: English has its days and hours one way in America and another elsewhere. */
+export const shopLocale = (language: string) =>
+  language === 'en' ? (shopZone.value?.startsWith('America/') ? 'en-US' : 'en-GB') : language
+
+/** A moment by the shop's clock, as it is written there. */
+export function moment(
+  iso: string,
+  language: string,
+  style: Intl.DateTimeFormatOptions = { dateStyle: 'medium', timeStyle: 'short' },
+): string {
+  return new Intl.DateTimeFormat(shopLocale(language), { ...style, timeZone: shopZone.value }).format(new Date(iso))
+}

@@ -32,7 +32,7 @@ final readonly class CounterPage
     public function byHand(): self
     {
         $this->part('tab-piece')->click();
-        $this->part('thickness');
+        $this->waitFor('thickness');
 
         return $this;
     }
@@ -71,13 +71,14 @@ final readonly class CounterPage
     /** Puts an hour into the clock; its keys depend on the browser's language. */
     public function eatsAt(string $clock): self
     {
+        $this->open('when');
         $this->browser->executeScript(
             'const field = document.querySelector("[data-testid=eat-at]");'.
             'field.value = arguments[0]; field.dispatchEvent(new Event("input", { bubbles: true }))',
             [$clock],
         );
 
-        return $this;
+        return $this->shut();
     }
 
     /** Types a whole ask and waits until it is matched. */
@@ -99,6 +100,22 @@ final readonly class CounterPage
         $this->waitFor('heard-panel');
 
         return $this;
+    }
+
+    /** Closes what a part of the sentence opened. */
+    public function shut(): self
+    {
+        $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        $this->browser->wait(10, 50)->until(Until::invisibilityOfElementLocated(self::by('heard-panel')));
+
+        return $this;
+    }
+
+    public function isFor(string $name): self
+    {
+        $this->open('who')->part('label')->sendKeys($name);
+
+        return $this->shut();
     }
 
     private function onShow(): string

@@ -5,13 +5,13 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, orThrow, type Schemas } from '@/api/client'
 import { once, useOnceKey } from '@/api/once'
-import { shopZone } from '@/units/clock'
+import { moment } from '@/units/clock'
 import { mass, type Units } from '@/units/units'
 import { movesQuery } from './queries'
 
 // What happened to a lot, and what happens to it now.
 const props = defineProps<{ lot: Schemas['CaseLot']; units: Units }>()
-const { t, d } = useI18n()
+const { t, locale } = useI18n()
 const queries = useQueryClient()
 const keyFor = useOnceKey()
 const moves = useQuery(() => movesQuery(props.lot.id))
@@ -85,7 +85,7 @@ const reasons = ['past_day', 'discoloured', 'smell', 'dropped', 'trim'] as const
         ><b>{{ each.change_g > 0 ? '+' : each.change_g < 0 ? '−' : '' }}{{ mass(Math.abs(each.change_g), units) }}</b>
         {{ t(`move.${each.kind}`) }}<template v-if="each.reason">, {{ each.reason }}</template>
         <small
-          >{{ d(new Date(each.at), { dateStyle: 'short', timeStyle: 'short', timeZone: shopZone }) }}, {{ each.by ?? '' }};
+          >{{ moment(each.at, locale, { dateStyle: 'short', timeStyle: 'short' }) }}, {{ each.by ?? '' }};
           {{ t('match.left', { left: mass(each.left_g, units) }) }}</small
         ></li
       >

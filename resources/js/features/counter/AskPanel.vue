@@ -193,7 +193,6 @@ const count = (by: -1 | 1) => {
       tight
       :legend="t('ask.donenessIn', { unit: units.units === 'metric' ? '°C' : '°F' })"
       :choices="words" />
-    <p v-if="of === 'done' && errors['doneness']" class="wrong" role="alert">{{ errors['doneness'] }}</p>
     <div v-if="of === 'people' || of === 'done'">
       <p class="legend" aria-hidden="true">{{ t('ask.risk') }}</p>
       <div class="risk">
@@ -252,7 +251,6 @@ const count = (by: -1 | 1) => {
         :choices="shownFires">
         <button v-if="!more" type="button" class="chip" data-testid="more-fires" @click="more = true">{{ t('ask.moreFires') }}</button>
       </ToggleRow>
-      <p v-if="errors['appliances']" class="wrong" role="alert">{{ errors['appliances'] }}</p>
     </div>
     <div v-if="of === 'when'" class="three">
       <div>
@@ -284,11 +282,9 @@ const count = (by: -1 | 1) => {
           data-testid="budget" />
       </div>
     </div>
-    <p v-if="of === 'when' && errors['eat_at']" class="wrong" role="alert">{{ errors['eat_at'] }}</p>
     <p v-if="of === 'money' && asks.ask.texts['budget'] !== undefined" class="wrong" role="alert">{{
       t('piece.notANumber', { text: asks.ask.texts['budget'] })
     }}</p>
-    <p v-else-if="of === 'money' && errors['budget']" class="wrong" role="alert">{{ errors['budget'] }}</p>
     <div v-if="of === 'wish'">
       <div class="chips">
         <button

@@ -4,7 +4,7 @@ import { onKeyStroke } from '@vueuse/core'
 import Tab from 'primevue/tab'
 import TabList from 'primevue/tablist'
 import Tabs from 'primevue/tabs'
-import { computed, ref, useTemplateRef } from 'vue'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useAsks } from '@/asks/useAsks'
 import { useRefusal } from '@/i18n/useRefusal'
@@ -68,6 +68,10 @@ const takeOffer = () => {
   })
 }
 const lineField = useTemplateRef('lineField')
+// Whoever has just signed in begins to type.
+watch(lineField, (field) => {
+  if (field && asks.isPristine && window.history.state.signedIn) field.focus()
+})
 const next = () => {
   asks.close()
   giving.forget()

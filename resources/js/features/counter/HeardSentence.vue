@@ -37,6 +37,8 @@ const inWords = (wish: Parameters<typeof heard>[0], currency: string) =>
     currency,
     (days) => dayName(days, locale.value),
   )
+/** What is wrong with the wish itself stands under the sentence. */
+const SHOWN_HERE = ['eat_at', 'budget', 'doneness', 'appliances', 'heat_c']
 const ORDER: HeardOf[] = ['people', 'size', 'meat', 'done', 'fire', 'when', 'money', 'wish']
 const others = (currency: string) =>
   asks.others.map((wish) =>
@@ -121,6 +123,7 @@ const confirm = (word: string) => {
         >{{ t(isUnfolded ? 'heard.less' : 'heard.more') }}</button
       >
     </div>
+    <p v-for="key in SHOWN_HERE.filter((each) => errors[each])" :key="key" class="wrong" role="alert">{{ errors[key] }}</p>
     <p v-for="(other, i) in others(currency)" :key="i" class="then" data-testid="heard-other"
       ><b>{{ t('heard.then') }}</b> {{ other }}</p
     >

@@ -39,10 +39,15 @@ const mayOrder = computed({
     <p v-if="problem" class="wrong" role="alert" data-testid="match-problem">{{ problem }}</p>
     <template v-if="matches">
       <p class="head" role="status" data-testid="match-head">
-        <template v-if="matches.instead_of">{{ t('match.instead', { name: matches.instead_of.name }) }}</template>
+        <template v-if="matches.instead_of && !matches.is_missing">{{ t('match.ruledOut', { name: matches.instead_of.name }) }}</template>
+        <template v-else-if="matches.instead_of">{{ t('match.instead', { name: matches.instead_of.name }) }}</template>
         <template v-else>{{ t('match.count', { count: matches.matches.length, considered: matches.considered }) }}</template>
       </p>
-      <Refusals v-if="matches.matches.length === 0" :matches="matches" :units="units" />
+      <p v-for="order in matches.orders.slice(0, 2)" :key="order.lot" class="order" data-testid="to-order"
+        >{{ t('match.canBeOrdered', { name: order.name, days: order.lead_days })
+        }}<button type="button" @click="mayOrder = true">{{ t('match.order_it') }}</button></p
+      >
+      <Refusals v-if="matches.matches.length === 0 || (matches.instead_of && !matches.is_missing)" :matches="matches" :units="units" />
       <MatchCard
         v-for="(match, i) in matches.matches"
         :key="`${match.lot.number} ${match.method}`"
@@ -85,6 +90,26 @@ const mayOrder = computed({
   background: var(--ink);
   border-color: var(--ink);
   color: #fff;
+}
+.order {
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 8px;
+  align-items: center;
+  padding: 4px 8px;
+  background: #fff;
+  border-left: 5px solid var(--bay);
+  font: 600 16px/1.25 var(--figures);
+}
+.order button {
+  min-height: 44px;
+  padding: 0 12px;
+  border: 1px solid var(--ink);
+  background: #fff;
+  color: var(--ink);
+  font: 600 16px/1 var(--figures);
+  cursor: pointer;
 }
 .head {
   margin: 0;

@@ -19,7 +19,7 @@ function relax(refusal: Schemas['Refusal']): { label: string; run: () => void } 
       return {
         label: t('relax.budget', { value: figure(refusal, 'a_head_money').toFixed(2) }),
         run: () => {
-          void asks.patch(() => ({ budget: Math.ceil(figure(refusal, 'a_head_money') * 100) / 100 }))
+          void asks.patch(() => ({ budget: Math.ceil(figure(refusal, 'a_head_money') * 100) / 100, budget_all: null }))
         },
       }
     case 'time': {
@@ -51,6 +51,16 @@ function relax(refusal: Schemas['Refusal']): { label: string; run: () => void } 
         label: t('relax.doneness'),
         run: () => {
           void asks.patch(({ diners }) => ({ diners: diners.map((eater) => ({ ...eater, doneness: undefined })) }))
+        },
+      }
+    case 'grade':
+    case 'aged':
+    case 'rearing':
+    case 'origin':
+      return {
+        label: t('relax.lot'),
+        run: () => {
+          void asks.patch(() => ({ grade: null, aged_days: null, packed: null, rearing: null, origin: null }))
         },
       }
     default:

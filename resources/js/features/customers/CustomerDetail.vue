@@ -2,7 +2,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { shopZone } from '@/units/clock'
+import { moment } from '@/units/clock'
 import { useRouter } from 'vue-router'
 import { api, orThrow, orThrowEmpty, type Schemas } from '@/api/client'
 import { applianceKinds } from '@/asks/applianceKinds'
@@ -13,7 +13,7 @@ import { customerTicketsQuery } from './queries'
 import { useConfirm } from 'primevue/useconfirm'
 
 const props = defineProps<{ customer: Schemas['Customer'] }>()
-const { t, d } = useI18n()
+const { t, locale } = useI18n()
 const queries = useQueryClient()
 const router = useRouter()
 const asks = useAsks()
@@ -87,7 +87,7 @@ function serve() {
         ><RouterLink :to="{ name: 'ticket', params: { id: ticket.id } }"
           >{{ ticket.number }} {{ ticket.dishes.map((dish) => dish.cut_name).join(', ') }}</RouterLink
         >
-        <small>{{ d(new Date(ticket.given_at), { dateStyle: 'medium', timeZone: shopZone }) }}</small></li
+        <small>{{ moment(ticket.given_at, locale, { dateStyle: 'medium' }) }}</small></li
       ></ol
     >
     <div class="do">

@@ -19,7 +19,8 @@ const signIn = useMutation({
   onSuccess: async (session) => {
     queries.setQueryData(sessionKeys.all, session)
     const to = typeof route.query['to'] === 'string' && route.query['to'].startsWith('/') ? route.query['to'] : '/counter'
-    await router.push(to)
+    const { path, query, hash } = router.resolve(to)
+    await router.push({ path, query, hash, state: { signedIn: true } })
     void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== sessionKeys.all[0] })
   },
 })

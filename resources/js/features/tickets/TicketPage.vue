@@ -4,13 +4,13 @@ import { useI18n } from 'vue-i18n'
 import { api, orThrow } from '@/api/client'
 import { useSession } from '@/queries/session'
 import TicketCard from '@/ticket/TicketCard.vue'
-import { shownAt } from '@/units/clock'
+import { moment } from '@/units/clock'
 import { money } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import { ticketQuery } from './queries'
 
 const props = defineProps<{ id: string }>()
-const { t, d } = useI18n()
+const { t, locale } = useI18n()
 const units = useUnits()
 const kept = useQuery(() => ticketQuery(props.id))
 const session = useSession()
@@ -33,7 +33,7 @@ const takeBack = useMutation({
           }}<template v-if="kept.data.value.customer_label">, {{ kept.data.value.customer_label }}</template></h1
         >
         <p
-          >{{ kept.data.value.given_by }}, {{ d(new Date(kept.data.value.given_at), shownAt()) }}.
+          >{{ kept.data.value.given_by }}, {{ moment(kept.data.value.given_at, locale) }}.
           {{ t('tickets.engine', { version: kept.data.value.engine_version }) }}
           <template v-if="kept.data.value.dishes.length > 1 && kept.data.value.total !== null">{{
             t('dish.together', { total: money(kept.data.value.total, kept.data.value.currency) })
@@ -61,7 +61,7 @@ const takeBack = useMutation({
         }}</button>
       </header>
       <p v-if="kept.data.value.taken_back_at" class="back-note" role="status">{{
-        t('tickets.takenBackAt', { when: d(new Date(kept.data.value.taken_back_at), shownAt()) })
+        t('tickets.takenBackAt', { when: moment(kept.data.value.taken_back_at, locale) })
       }}</p>
       <template v-for="(dish, i) in kept.data.value.dishes" :key="i">
         <h2 v-if="kept.data.value.dishes.length > 1" class="dish" data-testid="dish">

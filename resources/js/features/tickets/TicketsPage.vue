@@ -4,7 +4,7 @@ import { refDebounced } from '@vueuse/core'
 import InputText from 'primevue/inputtext'
 import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { shownAt } from '@/units/clock'
+import { moment } from '@/units/clock'
 import { length } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import { ticketsQuery } from './queries'
@@ -17,7 +17,7 @@ import Waiting from '@/ui/Waiting.vue'
 interface Row {
   data: Schemas['TicketSummary']
 }
-const { t, d } = useI18n()
+const { t, locale } = useI18n()
 const units = useUnits()
 const find = ref('')
 const asked = refDebounced(find, 200)
@@ -75,7 +75,7 @@ const tickets = useQuery(() => ticketsQuery(asked.value.trim(), page.value))
       </Column>
       <Column field="given_by" :header="t('tickets.by')" />
       <Column :header="t('tickets.when')" class="num">
-        <template #body="{ data: ticket }: Row">{{ d(new Date(ticket.given_at), shownAt()) }}</template>
+        <template #body="{ data: ticket }: Row">{{ moment(ticket.given_at, locale) }}</template>
       </Column>
     </DataTable>
     <nav v-if="tickets.data.value && (page > 1 || tickets.data.value.has_more)" class="pages">
