@@ -146,7 +146,8 @@ final class DemoShopSeeder extends Seeder
     {
         $lots = array_map($stock->reader($shop)->read(...), DemoCase::lots());
         foreach (range(self::DELIVERIES, 1) as $days) {
-            $came = array_values(array_filter($lots, static fn (int $i): bool => $i % self::DELIVERIES === $days - 1, ARRAY_FILTER_USE_KEY));
+            $isOfDay = static fn (int $i): bool => $i % self::DELIVERIES === $days - 1;
+            $came = array_values(array_filter($lots, $isOfDay, ARRAY_FILTER_USE_KEY));
             self::daysAgo($days, static fn (): mixed => $import->execute($butcher, $came));
         }
         foreach (self::MOVES as [$number, $days, $kind, $grams, $reason]) {

@@ -96,9 +96,9 @@ function dryingSteak(bool $isTurnedOnce): void
     static $cut = null,
     $plan = null;
     $cut ??= Catalogue::from(DataFolder::shipped())->cut('beef-rib-eye-steak');
-    $plan ??= Planner::from(DataFolder::shipped())->plan($cut, $cut->size(Length::ofMillimetres(25.0)), Method::Grill, new Setting(230.0, 60.0));
-    $open = $isTurnedOnce ? new Stage('grill', $plan->open->a, $plan->open->b, 780.0, null, [390.0]) : $plan->open->endingAfter(780.0);
     $size = $cut->size(Length::ofMillimetres(25.0));
+    $plan ??= Planner::from(DataFolder::shipped())->plan($cut, $size, Method::Grill, new Setting(230.0, 60.0));
+    $open = $isTurnedOnce ? new Stage('grill', $plan->open->a, $plan->open->b, 780.0, null, [390.0]) : $plan->open->endingAfter(780.0);
     $body = Body::slab($size->thickness);
     $piece = Specimen::of($cut, $size, $body, 5.0, Surface::Patted, Advisor::CELLS, Advisor::TOLERANCE_K);
     $piece->simulator->run(
@@ -114,8 +114,8 @@ function coarseRun(): void
     static $cut = null,
     $plan = null;
     $cut ??= Catalogue::from(DataFolder::shipped())->cut('beef-rib-eye-steak');
-    $plan ??= Planner::from(DataFolder::shipped())->plan($cut, $cut->size(Length::ofMillimetres(30.0)), Method::Grill, new Setting(230.0, 55.0))->turnedHalfAsOften();
     $size = $cut->size(Length::ofMillimetres(30.0));
+    $plan ??= Planner::from(DataFolder::shipped())->plan($cut, $size, Method::Grill, new Setting(230.0, 55.0))->turnedHalfAsOften();
     $body = Body::slab($size->thickness);
     $piece = Specimen::of($cut, $size, $body, 5.0, Surface::Patted, RoughCook::CELLS, RoughCook::TOLERANCE_K);
     $piece->simulator->runStage($piece->start, $plan->open->endingAtCore(55.0));

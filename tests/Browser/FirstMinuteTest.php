@@ -23,7 +23,7 @@ final class FirstMinuteTest extends JourneyCase
                 const isInLabel = each.tagName === 'INPUT' && each.closest('label') !== null
                 return isShown && !isInLabel && !each.classList.contains('skip') && (box.width < arguments[0] || box.height < arguments[0])
             })
-            .map((each) => `${each.dataset.testid ?? each.textContent.trim()} ${each.getBoundingClientRect().width}×${each.getBoundingClientRect().height}`)
+            .map((each) => [each.dataset.testid ?? each.textContent.trim(), each.getBoundingClientRect().width, each.getBoundingClientRect().height])
         JS;
 
     public function test_a_newcomer_gives_a_ticket_within_eight_actions(): void
@@ -82,7 +82,8 @@ final class FirstMinuteTest extends JourneyCase
         $this->chromium->viewport(390, 844);
         $this->counter('bero', 'bonesaw-31');
         $paths = [
-            '/counter', '/case', '/case/board', '/customers', '/house', '/tickets', '/atlas', '/atlas/shop', '/atlas/cut/beef-hanging-tender',
+            '/counter', '/case', '/case/board', '/customers', '/house', '/tickets', '/atlas', '/atlas/shop',
+            '/atlas/cut/beef-hanging-tender',
             '/atlas/compare?cuts=beef-shoulder-tender,beef-chuck-tender', '/no/such/place',
         ];
         foreach ($paths as $path) {

@@ -11,6 +11,9 @@ use Nessmark\Doneness\DonenessTable;
 use Nessmark\Meal\Sale;
 use Nessmark\Meal\Share;
 use Nessmark\Meat\Build;
+use Nessmark\Meat\Cut;
+use Nessmark\Meat\FoodClass;
+use Nessmark\Meat\Hazard;
 use Nessmark\Meat\SoldBy;
 use Nessmark\Method\Fit;
 use Nessmark\Method\Method;
@@ -160,6 +163,19 @@ final class Options
         );
     }
 
+    /** What makes it a stop: the meat itself, or who eats it. */
+    private static function danger(Cut $cut, Wish $wish): string
+    {
+        return match (true) {
+            $cut->has(Hazard::Trichinella) => 'safety_trichinella',
+            $wish->eaters->isAnyoneAtRisk() => 'safety',
+            $cut->foodClass === FoodClass::Minced => 'safety_minced',
+            $cut->foodClass === FoodClass::WildGame => 'safety_wild',
+            $cut->isBird() => 'safety_bird',
+            default => 'safety',
+        };
+    }
+
     /** @return list<Refusal> */
     private function refusals(Wish $wish, Option $option, bool $isOwned, bool $isHad): array
     {
@@ -194,7 +210,7 @@ final class Options
             $refuse(Limit::Doneness, 1.0, 'doneness');
         }
         if ($option->level === Level::Stop) {
-            $refuse(Limit::Safety, 1.0, 'safety');
+            $refuse(Limit::Safety, 1.0, self::danger($lot->cut, $wish));
         }
         if ($lot->left !== null && $lot->left->toGrams() < $option->sale->raw()->toGrams()) {
             $shortG = $option->sale->raw()->toGrams() - $lot->left->toGrams();

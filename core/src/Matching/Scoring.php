@@ -43,6 +43,7 @@ final class Scoring
                 new Criterion\Apart(),
                 new Criterion\Stock(),
                 new Criterion\Aged(),
+                new Criterion\Dish(),
                 new Criterion\Grade(),
                 new Criterion\Wanted(),
                 new Criterion\AsHouse(Schools::from($folder)),
