@@ -23,7 +23,8 @@ final class FirstMinuteTest extends JourneyCase
                 const isInLabel = each.tagName === 'INPUT' && each.closest('label') !== null
                 return isShown && !isInLabel && !each.classList.contains('skip') && (box.width < arguments[0] || box.height < arguments[0])
             })
-            .map((each) => [each.dataset.testid ?? each.textContent.trim(), each.getBoundingClientRect().width, each.getBoundingClientRect().height])
+            .map((each) => [each, each.getBoundingClientRect()])
+            .map(([each, box]) => [each.dataset.testid ?? each.textContent.trim(), box.width, box.height])
         JS;
 
     public function test_a_newcomer_gives_a_ticket_within_eight_actions(): void

@@ -28,6 +28,7 @@ enum ChipKind: string
     case Bones = 'bones';
     case Thickness = 'thickness';
     case Each = 'each';
+    case EachOf = 'each_of';
     case Weight = 'weight';
     case Method = 'method';
     case Appliance = 'appliance';
@@ -74,7 +75,10 @@ enum ChipKind: string
     {
         return in_array(
             $this,
-            [self::Grade, self::Aged, self::Packed, self::Rearing, self::Thickness, self::Each, self::Want, self::Filler, self::Diet],
+            [
+                self::Grade, self::Aged, self::Packed, self::Rearing, self::Thickness, self::Each, self::Weight, self::Want, self::Filler,
+                self::Diet,
+            ],
             true,
         );
     }

@@ -237,13 +237,15 @@ final class Lexicon
         return array_map(strval(...), array_slice(array_keys($near), 0, 3));
     }
 
-    /** The one word a long word is a letter away from; taken, and marked. */
+    /** The one word a long word is a letter away from, beginning alike; taken, and marked. */
     public function guessed(string $word): ?Found
     {
         if (strlen($word) < self::GUESSED_FROM || preg_match('/\d/', $word) === 1) {
             return null;
         }
-        $near = array_values(array_filter($this->near($word), static fn (string $known): bool => levenshtein($word, $known) === 1));
+        $near = array_values(
+            array_filter($this->near($word), static fn (string $known): bool => levenshtein($word, $known) === 1 && $known[0] === $word[0]),
+        );
         $known = count($near) === 1 ? $this->words[$near[0]] : null;
 
         $isOfGrammar = in_array($known[0] ?? null, [ChipKind::Filler, ChipKind::And, ChipKind::Or, ChipKind::Article], true);

@@ -35,7 +35,9 @@ final readonly class LineReader
     private const WITHIN = [ChipKind::Kind, ChipKind::Want, ChipKind::Appetite, ChipKind::Filler, ChipKind::Article];
 
     /** And what it may be while a name said as it is goes before that. */
-    private const YIELDS_TO_EXACT = [ChipKind::Rearing, ChipKind::Filler, ChipKind::Article, ChipKind::Appliance, ChipKind::Risk];
+    private const YIELDS_TO_EXACT = [
+        ChipKind::Rearing, ChipKind::Filler, ChipKind::Article, ChipKind::Appliance, ChipKind::Risk, ChipKind::Unknown,
+    ];
 
     private NameIndex $names;
 
@@ -167,20 +169,20 @@ final readonly class LineReader
             if ($length > 1 && in_array($last?->kind, [ChipKind::Filler, ChipKind::Article], true)) {
                 continue;
             }
-            $isExact = $this->isSaidAsItIs($run);
+            $asItIs = $this->asItIs($run);
             foreach ($run as $i => $word) {
                 $isPlain = preg_match('/^[\p{L}\'’-]+$/u', $word->folded) === 1;
                 $known = $this->lexicon->longest($words, $at + $i);
                 if (
                     ! $isPlain ||
-                    ($length > 1 && ! $isExact && ! $this->names->hasWordLike($word->folded)) ||
+                    ($length > 1 && $asItIs === null && ! $this->names->hasWordLike($word->folded)) ||
                     ($i > 0 && $word->isAfterComma) ||
-                    (! $isExact && $i > 0 && $known !== null && ! in_array($known->kind, self::WITHIN, true))
+                    ($asItIs === null && $i > 0 && $known !== null && ! in_array($known->kind, self::WITHIN, true))
                 ) {
                     continue 2;
                 }
             }
-            $name = implode(' ', array_map(static fn (Word $word): string => $word->folded, $run));
+            $name = $asItIs ?? self::text($run);
             $hit = mb_strlen($name) >= 3 ? $this->names->find($name, 1)[0] ?? null : null;
             if (
                 $hit !== null &&
@@ -188,7 +190,49 @@ final readonly class LineReader
                 $this->isMeant($run, $hit) &&
                 ($length === 1 || $this->eachWordCounts($run, $hit->score))
             ) {
-                return [new Found(ChipKind::Named, $name, $length), $hit->score];
+                $meant = self::isMistyped($run, $hit) ? [mb_strtolower($hit->name)] : [];
+
+                return [new Found(ChipKind::Named, $name, $length, $meant), $hit->score];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * A word of it is neither in the name nor the beginning of one of its words: taken, and marked.
+     *
+     * @param  list<Word>  $run
+     */
+    private static function isMistyped(array $run, NameHit $hit): bool
+    {
+        $of = explode(' ', FoldedName::of("{$hit->name} {$hit->cut->group->value}")->text);
+        $joined = implode('', $of);
+        foreach ($run as $word) {
+            $folded = FoldedName::of($word->folded)->text;
+            $isIn = str_contains($joined, str_replace(' ', '', $folded));
+            foreach ($of as $part) {
+                $isIn = $isIn || str_starts_with($folded, $part);
+            }
+            if (! $isIn) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<Word>  $run
+     * @return string|null the name of a cut, where the words are one as they stand; of one where they speak of several
+     */
+    private function asItIs(array $run): ?string
+    {
+        $text = self::text($run);
+        $ofOne = [preg_replace('/^(\p{L}{3,})s /u', '$1 ', $text), preg_replace('/(?<=\p{L}{3})s$/u', '', $text)];
+        foreach (count($run) > 1 ? [$text, ...array_filter($ofOne)] : [] as $name) {
+            if ($this->names->isName($name)) {
+                return $name;
             }
         }
 
@@ -196,11 +240,9 @@ final readonly class LineReader
     }
 
     /** @param  list<Word>  $run */
-    private function isSaidAsItIs(array $run): bool
+    private static function text(array $run): string
     {
-        $text = implode(' ', array_map(static fn (Word $word): string => $word->folded, $run));
-
-        return count($run) > 1 && $this->names->isName($text);
+        return implode(' ', array_map(static fn (Word $word): string => $word->folded, $run));
     }
 
     /**
@@ -226,7 +268,7 @@ final readonly class LineReader
     private function eachWordCounts(array $run, float $score): bool
     {
         $last = $run[max(0, count($run) - 1)]->folded;
-        $shorter = implode(' ', array_map(static fn (Word $word): string => $word->folded, array_slice($run, 0, -1)));
+        $shorter = self::text(array_slice($run, 0, -1));
         $without = $this->names->find($shorter, 1)[0] ?? null;
 
         return ($this->names->find($last, 1)[0] ?? null) !== null && ($without === null || $score >= $without->score - 0.1);

@@ -22,11 +22,19 @@ final readonly class Meaning
     /** A smaller number beside an oven counts something else, °C. */
     private const OVEN_FROM_C = 60.0;
 
+    /** More pieces than this are not asked for in one breath. */
+    public const MOST_PIECES = 60;
+
     private const CORE_FROM_C = 30.0;
 
     private const INCH_MM = 25.4;
 
     private const POUND_G = 453.59;
+
+    /** What a piece called thick or thin may measure. Common practice, no source. */
+    private const THICK = ['40 mm', '50 mm'];
+
+    private const THIN = ['10 mm', '15 mm'];
 
     private const TOP_OF_SCALE = ['bms' => 12, 'aus_meat' => 9];
 
@@ -55,9 +63,10 @@ final readonly class Meaning
             'some_of_them' => (int) $value > 0 ? $says(ChipKind::Lead, $value) : null,
             'half_of_them' => $says(ChipKind::Half, ''),
             'baby' => $says(ChipKind::Baby, ''),
-            'pieces' => $says(ChipKind::Pieces, $value),
+            'pieces' => (int) $value > self::MOST_PIECES ? null : $says(ChipKind::Pieces, $value),
             'pieces_each' => $says(ChipKind::Each, "{$value}x{$values[1]}"),
             'two_pieces' => $says(ChipKind::Pieces, 2),
+            'six_pieces' => $says(ChipKind::Pieces, 6),
             'twelve_pieces' => $says(ChipKind::Pieces, 12),
             'half_a_piece' => $says(ChipKind::Part, 0.5),
             'bones' => $says(ChipKind::Bones, $value),
@@ -65,10 +74,18 @@ final readonly class Meaning
             'quarter_pound_each' => $says(ChipKind::Each, self::POUND_G / 4.0),
             'all_weight' => $says(ChipKind::Weight, $value),
             'half_kilo' => $says(ChipKind::Weight, 500),
+            'kilo_and_half' => $says(ChipKind::Weight, 1500),
+            'two_and_half_kilos' => $says(ChipKind::Weight, 2500),
+            'three_quarters_kilo' => $says(ChipKind::Weight, 750),
+            'quarter_kilo' => $says(ChipKind::Weight, 250),
+            'pound_and_half' => $says(ChipKind::Weight, 1.5 * self::POUND_G),
+            'each_of_them' => $says(ChipKind::EachOf, ''),
             'one_kilo' => $says(ChipKind::Weight, 1000),
             'one_pound' => $says(ChipKind::Weight, self::POUND_G),
             'half_pound' => $says(ChipKind::Weight, self::POUND_G / 2.0),
             'thickness' => $says(ChipKind::Thickness, $value),
+            'how_thick' => new Found(ChipKind::Unknown, '', $length, self::THICK, new Phrase('asks.how_thick')),
+            'how_thin' => new Found(ChipKind::Unknown, '', $length, self::THIN, new Phrase('asks.how_thick')),
             'one_inch' => $says(ChipKind::Thickness, self::INCH_MM),
             'oven_heat' => (float) $value < self::OVEN_FROM_C ? null : $this->oven((float) $value, $length, false),
             'oven_number' => (float) $value < self::OVEN_FROM_C ? null : $this->oven((float) $value, $length, true),
@@ -91,6 +108,9 @@ final readonly class Meaning
             'quarter_to' => $says(ChipKind::Clock, ((int) $value - 1).':45?'),
             'noon', 'lunch', 'breakfast' => $says(ChipKind::Clock, self::HOURS[$pattern]),
             'within' => (float) $value > 0.0 ? $says(ChipKind::Within, $value) : null,
+            'in_half_an_hour' => $says(ChipKind::Within, 1800),
+            'in_an_hour' => $says(ChipKind::Within, 3600),
+            'in_an_hour_and_half' => $says(ChipKind::Within, 5400),
             'today' => $says(ChipKind::Day, $this->now->format('Y-m-d')),
             'tomorrow' => $says(ChipKind::Day, $this->now->modify('+1 day')->format('Y-m-d')),
             'weekday' => $says(ChipKind::Day, $this->weekday((int) $value)),
@@ -109,6 +129,11 @@ final readonly class Meaning
             'origin' => $this->lexicon->isWord($value) ? null : $says(ChipKind::Origin, $value),
             default => in_array($pattern, self::FEASTS, true) ? $says(ChipKind::Day, $this->next($pattern)) : null,
         };
+    }
+
+    public static function isOvenHeat(float $celsius): bool
+    {
+        return $celsius >= self::OVEN_FROM_C && $celsius <= self::OVEN_TO_C;
     }
 
     private function oven(float $celsius, int $length, bool $isBare): Found

@@ -8,11 +8,15 @@ use Nessmark\Advice\Portions;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Catalogue\NameIndex;
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\SoldBy;
 use Nessmark\Say\Phrase;
 
 /** What each bare number counts: people, pieces, or those who want it otherwise. One whose neighbours do not say is asked about. */
 final readonly class Roles
 {
+    /** Nobody counts pieces that so many eat of: two sirloins are steaks. Common practice, no source. */
+    private const FOR_ONE_TABLE = 12;
+
     public function __construct(private Lexicon $lexicon, private Catalogue $catalogue, private Portions $portions) {}
 
     /**
@@ -35,7 +39,32 @@ final readonly class Roles
             }
         }
 
-        return $this->bare($chips);
+        return $this->bare(self::weighedEach($chips));
+    }
+
+    /**
+     * "Two 300 g steaks" and "8 oz sirloin x 3" give the weight of one, "4 chops, 600 g" that of all.
+     *
+     * @param  list<Chip>  $chips
+     * @return list<Chip>
+     */
+    private static function weighedEach(array $chips): array
+    {
+        foreach ($chips as $i => $chip) {
+            if ($chip->kind !== ChipKind::Weight) {
+                continue;
+            }
+            $behind = $i + 1;
+            while (isset($chips[$behind]) && ! $chips[$behind]->isAfterComma && $chips[$behind]->kind !== ChipKind::Pieces) {
+                $behind++;
+            }
+            $times = $chips[$behind] ?? null;
+            $isTimes = $times?->isAfterComma === false && preg_match('/[x×]/u', $times->text) === 1;
+            $isCounted = ! $chip->isAfterComma && ($chips[$i - 1] ?? null)?->kind === ChipKind::Pieces;
+            $chips[$i] = $isTimes || ($isCounted && self::meatAfter($chips, $i) !== null) ? $chip->as(ChipKind::Each) : $chip;
+        }
+
+        return $chips;
     }
 
     /** @param  list<Chip>  $chips */
@@ -46,6 +75,10 @@ final readonly class Roles
         if ($before !== null && ! $chip->isAfterComma && $before->kind === ChipKind::Unknown && $before->asks === null) {
             return $chip->asking(new Phrase('asks.number', ['number' => $chip->value]), ["for {$chip->value}"]);
         }
+        $isOven = $before?->kind === ChipKind::Appliance && str_starts_with($before->value, 'oven');
+        if ($isOven && Meaning::isOvenHeat((float) $chip->value)) {
+            return $chip->as(ChipKind::Heat);
+        }
         $next = $chips[$i + 1] ?? null;
         if ($next !== null && ! $next->isAfterComma && ($next->kind->isOfEaters() || $next->kind === ChipKind::Diet)) {
             return $chip->as(ChipKind::Lead);
@@ -55,9 +88,10 @@ final readonly class Roles
 
         return match (true) {
             $meat === null => $chip,
+            (int) $chip->value > Meaning::MOST_PIECES => $chip->asking(new Phrase('asks.number', ['number' => $chip->value])),
             $this->isOneEach($meat) => $chip->as(ChipKind::Pieces),
             self::isPlural($meat) && $whole !== null => $chip->as(ChipKind::Pieces, "{$chip->value}|{$whole}"),
-            self::isPlural($meat) && $this->isPiece($meat) => $chip->as(ChipKind::Pieces),
+            self::isPlural($meat) && $this->isPiece($meat) && $this->heads($meat, 1) <= self::FOR_ONE_TABLE => $chip->as(ChipKind::Pieces),
             default => $chip->as(ChipKind::Count),
         };
     }
@@ -121,7 +155,15 @@ final readonly class Roles
 
         $isOneEach = $meat->kind === ChipKind::Kind && $this->isOneEach($meat);
 
-        return $cut === null || $isOneEach ? $pieces : $this->portions->heads($cut, $pieces);
+        return $cut === null || $isOneEach || $this->isForManyTables($meat, $cut) ? $pieces : $this->portions->heads($cut, $pieces);
+    }
+
+    /** Four of a joint that feeds a street are four slices of it. */
+    private function isForManyTables(Chip $meat, Cut $cut): bool
+    {
+        return $meat->kind === ChipKind::Named &&
+            in_array($cut->build->soldBy, [SoldBy::Joint, SoldBy::Length], true) &&
+            $this->portions->heads($cut, 1) > self::FOR_ONE_TABLE;
     }
 
     private function isPiece(Chip $meat): bool

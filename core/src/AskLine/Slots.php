@@ -100,7 +100,8 @@ final class Slots
      */
     private function cash(array $words, int $at): ?array
     {
-        $text = $words[$at]->folded;
+        $said = $this->lexicon->number($words[$at]->folded);
+        $text = $said === null ? $words[$at]->folded : (string) $said;
         if (! $this->mayBeFigure($text) && ! isset($this->lexicon->units('money')[mb_substr($text, 0, 1)])) {
             return null;
         }
@@ -133,17 +134,18 @@ final class Slots
     }
 
     /**
-     * A number and its unit, in one word or two, with a fraction: 38mm, 1.5 in, 1 1/2 in, 3/4", 1½".
+     * A number and its unit, in one word or two, with a fraction: 38mm, 1.5 in, two kilos, 1 1/2 in, 3/4", 1½".
      *
      * @param  list<Word>  $words
      * @return array{string, int}|null in the first unit, and how many words it took
      */
     private function measured(array $words, int $at, string $of): ?array
     {
-        if (! $this->mayBeFigure($words[$at]->folded)) {
+        $said = $this->lexicon->number($words[$at]->folded);
+        if ($said === null && ! $this->mayBeFigure($words[$at]->folded)) {
             return null;
         }
-        $text = strtr($words[$at]->folded, self::FRACTIONS);
+        $text = $said === null ? strtr($words[$at]->folded, self::FRACTIONS) : (string) $said;
         $units = $this->lexicon->units($of);
         $unit = $this->alternatives($of);
         if (preg_match("~^(\d*[.,]?\d+|\d/\d)({$unit})$~u", $text, $m) === 1 && self::decimal($m[1]) > 0.0) {

@@ -49,7 +49,8 @@ final readonly class WishDraft
                 ),
             ),
         );
-        $wish = ['diners' => $this->diners($said), ...self::meat($said), ...self::pieces($said)];
+        $diners = $this->diners($said);
+        $wish = ['diners' => $diners, ...self::meat($said), ...self::pieces($said, array_sum(array_column($diners, 'count')))];
         foreach (self::FIGURES as $key => $kind) {
             $wish += $values($kind) === [] ? [] : [$key => (float) $values($kind)[count($values($kind)) - 1]];
         }
@@ -129,14 +130,18 @@ final readonly class WishDraft
 
     /**
      * @param  list<Chip>  $said
+     * @param  int  $heads  who eat, where so many are for each of them
      * @return array<string, mixed>
      */
-    private static function pieces(array $said): array
+    private static function pieces(array $said, int $heads = 1): array
     {
         $wish = [];
+        $isEach =
+            array_filter($said, static fn (Chip $chip): bool => $chip->kind === ChipKind::EachOf) !== [] &&
+            array_filter($said, static fn (Chip $chip): bool => $chip->kind === ChipKind::Count) !== [];
         foreach ($said as $chip) {
             if ($chip->kind === ChipKind::Pieces) {
-                $wish['pieces'] = (int) $chip->value;
+                $wish['pieces'] = (int) $chip->value * ($isEach ? $heads : 1);
             } elseif ($chip->kind === ChipKind::Each) {
                 [$pieces, $each] = str_contains($chip->value, 'x') ? explode('x', $chip->value) : [null, $chip->value];
                 $wish['each_g'] = round((float) $each, 2);

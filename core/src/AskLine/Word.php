@@ -13,7 +13,7 @@ final readonly class Word
      * @param  string  $folded  in small letters, without accents
      * @param  int  $from  first sign, counted from 0
      * @param  int  $to  one past the last
-     * @param  bool  $isAfterComma  no name and no saying runs on across a comma
+     * @param  bool  $isAfterComma  or a plus sign: no name and no saying runs on across it
      */
     private function __construct(
         public string $text,
@@ -35,7 +35,7 @@ final readonly class Word
                 self::fold($text),
                 $from,
                 $from + mb_strlen($text),
-                preg_match('/[,;]\\s*$/', substr($line, 0, $byte)) === 1,
+                preg_match('/[,;+]\\s*$/', substr($line, 0, $byte)) === 1,
             );
         }
 
