@@ -62,8 +62,8 @@ use OpenApi\Attributes as OA;
                 items: new OA\Items(
                     type: 'string',
                     enum: [
-                        'cheap', 'quick', 'special', 'easy', 'lean', 'rich', 'bigger', 'boneless', 'soft', 'leftovers', 'crackling',
-                        'unhurried',
+                        'cheap', 'quick', 'special', 'easy', 'lean', 'rich', 'bigger', 'boneless', 'on_bone', 'skin_on',
+                        'crisp_skin', 'soft', 'leftovers', 'crackling', 'unhurried',
                     ],
                 ),
             ),

@@ -113,6 +113,7 @@ final readonly class Meaning
             'in_an_hour_and_half' => $says(ChipKind::Within, 5400),
             'today' => $says(ChipKind::Day, $this->now->format('Y-m-d')),
             'tomorrow' => $says(ChipKind::Day, $this->now->modify('+1 day')->format('Y-m-d')),
+            'in_days' => (int) $value > 0 ? $says(ChipKind::Day, $this->now->modify("+{$value} day")->format('Y-m-d')) : null,
             'weekday' => $says(ChipKind::Day, $this->weekday((int) $value)),
             'date' => $this->date($values, $length),
             'date_iso' => DateTimeImmutable::createFromFormat('!Y-m-d', $value) === false ? null : $says(ChipKind::Day, $value),

@@ -15,6 +15,9 @@ enum Want: string
     case Rich = 'rich';
     case Bigger = 'bigger';
     case Boneless = 'boneless';
+    case OnBone = 'on_bone';
+    case SkinOn = 'skin_on';
+    case CrispSkin = 'crisp_skin';
     case Soft = 'soft';
     case Leftovers = 'leftovers';
     case Crackling = 'crackling';

@@ -1759,7 +1759,7 @@ export interface components {
             now?: string | null;
             eat_at?: string | null;
             budget?: number | null;
-            wants?: ("cheap" | "quick" | "special" | "easy" | "lean" | "rich" | "bigger" | "boneless" | "soft" | "leftovers" | "crackling" | "unhurried")[];
+            wants?: ("cheap" | "quick" | "special" | "easy" | "lean" | "rich" | "bigger" | "boneless" | "on_bone" | "skin_on" | "crisp_skin" | "soft" | "leftovers" | "crackling" | "unhurried")[];
             may_order?: boolean;
             grade?: string | null;
             aged_days?: number | null;

@@ -38,6 +38,7 @@ final class WishesTest extends TestCase
             'like fillet but cheaper for 2' => ['beef-flat-iron-steak', 'pork-loin-chop', 'pork-tenderloin'],
             'something like salmon for 4' => ['trout-whole', 'cod-loin', 'mackerel-fillet', 'sea-bass-whole', 'halibut-fillet'],
             'beef without bone 4 pan' => self::BEEF,
+            'pork for 4 skin on' => ['pork-belly'],
             'flat iron or hanger for 2 pan' => ['beef-flat-iron-steak', 'beef-hanging-tender'],
             'choice rib eye 2 pan' => ['beef-rib-eye-steak'],
             'rib steak aged 30 days for 4 pan oven' => ['beef-rib-steak-bone-in'],

@@ -13,10 +13,12 @@ use Nessmark\Meat\Group;
 use Nessmark\Method\Method;
 use Nessmark\Say\Phrase;
 
-/** Wishes that are of the piece itself: no bone, soft to chew, crackling, bigger, time to cook it slowly. */
+/** Wishes that are of the piece itself: with or without bone, its skin, soft to chew, crackling, bigger, time to cook it slowly. */
 final readonly class Wanted implements Criterion
 {
-    private const WANTS = [Want::Boneless, Want::Soft, Want::Crackling, Want::Bigger, Want::Unhurried];
+    private const WANTS = [
+        Want::Boneless, Want::OnBone, Want::SkinOn, Want::CrispSkin, Want::Soft, Want::Crackling, Want::Bigger, Want::Unhurried,
+    ];
 
     /** The tenderest there is, and the toughest (Meat\Tenderness). */
     private const TENDER = 1.0;
@@ -69,14 +71,16 @@ final readonly class Wanted implements Criterion
     private static function of(Want $want, Option $option): float
     {
         $cut = $option->lot->cut;
+        $isCrisp = $cut->covering->hasSkin && in_array($option->method, self::SKIN_CRISPS, true);
         $isLong = $cut->donenessFamily === 'long_cooked';
 
         return match ($want) {
             Want::Boneless => $cut->covering->isBoneless() ? 1.0 : 0.0,
+            Want::OnBone => $cut->covering->isBoneless() ? 0.0 : 1.0,
+            Want::SkinOn => $cut->covering->hasSkin ? 1.0 : 0.0,
+            Want::CrispSkin => $isCrisp ? 1.0 : 0.0,
             Want::Soft => $isLong ? 1.0 : (self::TOUGH - $cut->tendernessScore()) / (self::TOUGH - self::TENDER),
-            Want::Crackling => $cut->group === Group::Pork && $cut->covering->hasSkin && in_array($option->method, self::SKIN_CRISPS, true)
-                ? 1.0
-                : 0.0,
+            Want::Crackling => $cut->group === Group::Pork && $isCrisp ? 1.0 : 0.0,
             Want::Bigger => min(1.0, $cut->build->typicalG / self::BIG_G),
             default => min(1.0, ($option->times?->wholeS(Time::PREPARE_S) ?? self::SLOW_S) / self::SLOW_S),
         };

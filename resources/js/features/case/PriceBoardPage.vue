@@ -62,6 +62,7 @@ const print = () => {
 }
 header {
   display: flex;
+  flex-wrap: wrap;
   gap: 12px;
   align-items: center;
   margin-bottom: 14px;
