@@ -72,7 +72,11 @@ enum Units: string
         }
         $minutes = (int) round($whole / 60);
 
-        return $minutes < 90 ? $minutes."\u{a0}min" : sprintf("%d\u{a0}h %02d", intdiv($minutes, 60), $minutes % 60);
+        return match (true) {
+            $minutes < 90 => $minutes."\u{a0}min",
+            $minutes % 60 === 0 => intdiv($minutes, 60)."\u{a0}h",
+            default => sprintf("%d\u{a0}h %02d", intdiv($minutes, 60), $minutes % 60),
+        };
     }
 
     /** "12–17 min", or one figure where both ends read the same. The interface shows it alike (units.ts); a test holds the two together. */

@@ -8,6 +8,7 @@ import { useSession } from '@/queries/session'
 import AppRail from '@/ui/AppRail.vue'
 import { useArrival } from '@/ui/arrival'
 import { shopZone } from '@/units/clock'
+import { pricesAreIn } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import ConfirmDialog from 'primevue/confirmdialog'
 import Toast from 'primevue/toast'
@@ -21,9 +22,10 @@ useArrival('Nessmark')
 
 const units = useUnits()
 watch(
-  () => session.data.value?.shop.time_zone,
+  () => session.data.value?.shop,
   (own) => {
-    shopZone.value = own
+    shopZone.value = own?.time_zone
+    pricesAreIn(own?.currency)
   },
   { immediate: true },
 )

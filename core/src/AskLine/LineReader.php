@@ -169,20 +169,20 @@ final readonly class LineReader
             if ($length > 1 && in_array($last?->kind, [ChipKind::Filler, ChipKind::Article], true)) {
                 continue;
             }
-            $asItIs = $this->asItIs($run);
+            $isExact = $this->isSaidAsItIs($run);
             foreach ($run as $i => $word) {
                 $isPlain = preg_match('/^[\p{L}\'’-]+$/u', $word->folded) === 1;
                 $known = $this->lexicon->longest($words, $at + $i);
                 if (
                     ! $isPlain ||
-                    ($length > 1 && $asItIs === null && ! $this->names->hasWordLike($word->folded)) ||
+                    ($length > 1 && ! $isExact && ! $this->names->hasWordLike($word->folded)) ||
                     ($i > 0 && $word->isAfterComma) ||
-                    ($asItIs === null && $i > 0 && $known !== null && ! in_array($known->kind, self::WITHIN, true))
+                    (! $isExact && $i > 0 && $known !== null && ! in_array($known->kind, self::WITHIN, true))
                 ) {
                     continue 2;
                 }
             }
-            $name = $asItIs ?? self::text($run);
+            $name = self::text($run);
             $hit = mb_strlen($name) >= 3 ? $this->names->find($name, 1)[0] ?? null : null;
             if (
                 $hit !== null &&
@@ -222,21 +222,10 @@ final readonly class LineReader
         return false;
     }
 
-    /**
-     * @param  list<Word>  $run
-     * @return string|null the name of a cut, where the words are one as they stand; of one where they speak of several
-     */
-    private function asItIs(array $run): ?string
+    /** @param  list<Word>  $run */
+    private function isSaidAsItIs(array $run): bool
     {
-        $text = self::text($run);
-        $ofOne = [preg_replace('/^(\p{L}{3,})s /u', '$1 ', $text), preg_replace('/(?<=\p{L}{3})s$/u', '', $text)];
-        foreach (count($run) > 1 ? [$text, ...array_filter($ofOne)] : [] as $name) {
-            if ($this->names->isName($name)) {
-                return $name;
-            }
-        }
-
-        return null;
+        return count($run) > 1 && $this->names->isName(self::text($run));
     }
 
     /** @param  list<Word>  $run */

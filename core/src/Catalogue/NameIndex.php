@@ -108,11 +108,12 @@ final class NameIndex
         }
         $joined = str_replace(' ', '', $asked->text);
         $alike = array_map(fn (string $word): array => $this->alike($word), $asked->words);
+        $exact = $this->nameOf($asked->text);
         $best = [];
         foreach ($this->candidates($asked, $joined, $alike) as $id) {
             [$cut, $name, $place, $folded, $run, $words] = $this->entries[$id];
             $score =
-                $folded === $asked->text
+                $folded === $exact
                     ? self::EXACT
                     : max($this->scored($asked->words, $alike, $words, $cut), self::whole($joined, $run));
             if ($score >= self::LEAST && (! isset($best[$cut->slug]) || $score > $best[$cut->slug]->score)) {
@@ -163,10 +164,24 @@ final class NameIndex
         return array_keys($ids);
     }
 
-    /** Whether it is a name as it is. */
+    /** Whether it is a name as it is, or several of one: "racks of lamb", "rump steaks". */
     public function isName(string $text): bool
     {
-        return isset($this->exact[FoldedName::of($text)->text]);
+        return $this->nameOf(FoldedName::of($text)->text) !== null;
+    }
+
+    /** The folded name that folded words are, as they stand or where they speak of several. */
+    private function nameOf(string $folded): ?string
+    {
+        $isSeveral = str_contains($folded, ' ');
+        $ofOne = [preg_replace('/^(\w{3,})s /', '$1 ', $folded), preg_replace('/(?<=\w{3})s$/', '', $folded)];
+        foreach ([$folded, ...$isSeveral ? array_filter($ofOne) : []] as $name) {
+            if (isset($this->exact[$name])) {
+                return $name;
+            }
+        }
+
+        return null;
     }
 
     /** Whether a word of some name is like this one. */

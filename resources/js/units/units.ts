@@ -40,7 +40,8 @@ export function duration(seconds: number): string {
   const whole = Math.round(seconds)
   if (whole < 120) return whole % 60 === 0 ? `${whole / 60}\u00a0min` : `${whole}\u00a0s`
   const minutes = Math.round(whole / 60)
-  return minutes < 90 ? `${minutes}\u00a0min` : `${Math.floor(minutes / 60)}\u00a0h ${String(minutes % 60).padStart(2, '0')}`
+  if (minutes < 90) return `${minutes}\u00a0min`
+  return `${Math.floor(minutes / 60)}\u00a0h${minutes % 60 === 0 ? '' : ` ${String(minutes % 60).padStart(2, '0')}`}`
 }
 
 /**
@@ -54,6 +55,13 @@ export function span(lowS: number, highS: number): string {
   if (high < 120) return `${low}–${high}\u00a0s`
   if (low >= 60 && highMin < 90) return lowMin === highMin ? `${lowMin}\u00a0min` : `${lowMin}–${highMin}\u00a0min`
   return `${duration(low)}–${duration(high)}`
+}
+
+let shopCurrency: string | undefined
+
+/** What the shop's prices are in; without it they are bare figures. */
+export function pricesAreIn(currency: string | undefined): void {
+  shopCurrency = currency
 }
 
 const formats = new Map<string, Intl.NumberFormat>()
@@ -81,7 +89,7 @@ export function show(name: string, value: number, units: Units): string {
   if (name.endsWith('_mm')) return length(value, units)
   if (name.endsWith('_g')) return mass(value, units)
   if (name.endsWith('_s')) return duration(value)
-  if (name.endsWith('_money')) return rounded(value, 2).toFixed(2)
+  if (name.endsWith('_money')) return shopCurrency === undefined ? rounded(value, 2).toFixed(2) : money(value, shopCurrency)
   return plain(value, 2)
 }
 

@@ -87,7 +87,7 @@ final class LineTest extends TestCase
             '6 hearty 2 small chicken legs oven saturday 13:00',
             [
                 'diners' => [[...$of(6), 'appetite' => 'hearty'], [...$of(2), 'appetite' => 'small']],
-                'named' => 'chicken leg',
+                'named' => 'chicken legs',
                 'appliances' => ['oven'],
                 'eat_at' => '2026-11-28T13:00:00+01:00',
             ],

@@ -2,7 +2,7 @@
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { useSay } from '@/i18n/useSay'
-import { type Units } from '@/units/units'
+import { money, type Units } from '@/units/units'
 import { localIso } from '@/units/clock'
 import { useAsks } from '@/asks/useAsks'
 
@@ -17,7 +17,7 @@ function relax(refusal: Schemas['Refusal']): { label: string; run: () => void } 
   switch (refusal.limit) {
     case 'budget':
       return {
-        label: t('relax.budget', { value: figure(refusal, 'a_head_money').toFixed(2) }),
+        label: t('relax.budget', { value: money(figure(refusal, 'a_head_money'), props.matches.currency) }),
         run: () => {
           void asks.patch(() => ({ budget: Math.ceil(figure(refusal, 'a_head_money') * 100) / 100, budget_all: null }))
         },
