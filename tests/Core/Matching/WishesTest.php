@@ -39,6 +39,8 @@ final class WishesTest extends TestCase
             'something like salmon for 4' => ['trout-whole', 'cod-loin', 'mackerel-fillet', 'sea-bass-whole', 'halibut-fillet'],
             'beef without bone 4 pan' => self::BEEF,
             'pork for 4 skin on' => ['pork-belly'],
+            'beef on the bone for 2 pan' => ['beef-rib-steak-bone-in'],
+            'chicken with crisp skin for 2 pan' => ['chicken-leg'],
             'flat iron or hanger for 2 pan' => ['beef-flat-iron-steak', 'beef-hanging-tender'],
             'choice rib eye 2 pan' => ['beef-rib-eye-steak'],
             'rib steak aged 30 days for 4 pan oven' => ['beef-rib-steak-bone-in'],
