@@ -69,6 +69,7 @@ final readonly class Meaning
             'six_pieces' => $says(ChipKind::Pieces, 6),
             'twelve_pieces' => $says(ChipKind::Pieces, 12),
             'half_a_piece' => $says(ChipKind::Part, 0.5),
+            'quarter_piece' => $says(ChipKind::Part, 0.25),
             'bones' => $says(ChipKind::Bones, $value),
             'each_weight' => $says(ChipKind::Each, $value),
             'quarter_pound_each' => $says(ChipKind::Each, self::POUND_G / 4.0),
@@ -113,6 +114,9 @@ final readonly class Meaning
             'in_an_hour_and_half' => $says(ChipKind::Within, 5400),
             'today' => $says(ChipKind::Day, $this->now->format('Y-m-d')),
             'tomorrow' => $says(ChipKind::Day, $this->now->modify('+1 day')->format('Y-m-d')),
+            'after_tomorrow' => $says(ChipKind::Day, $this->now->modify('+2 day')->format('Y-m-d')),
+            'in_weeks' => (int) $value > 0 ? $says(ChipKind::Day, $this->now->modify("+{$value} week")->format('Y-m-d')) : null,
+            'next_weekday' => $this->nextWeekday((int) $value, $length),
             'in_days' => (int) $value > 0 ? $says(ChipKind::Day, $this->now->modify("+{$value} day")->format('Y-m-d')) : null,
             'weekday' => $says(ChipKind::Day, $this->weekday((int) $value)),
             'date' => $this->date($values, $length),
@@ -189,6 +193,19 @@ final readonly class Meaning
     private function weekday(int $place): string
     {
         return $this->now->modify(sprintf('+%d day', (($place - (int) $this->now->format('N') + 6) % 7) + 1))->format('Y-m-d');
+    }
+
+    /** Said three days ahead it may be of this week or of the next: which? */
+    private function nextWeekday(int $place, int $length): Found
+    {
+        $coming = $this->weekday($place);
+        $later = (new DateTimeImmutable($coming))->modify('+7 day')->format('Y-m-d');
+
+        $asks = new Phrase('asks.which', ['one' => $coming, 'other' => $later]);
+
+        return $coming === $this->now->modify('+7 day')->format('Y-m-d')
+            ? new Found(ChipKind::Day, $coming, $length)
+            : new Found(ChipKind::Unknown, '', $length, [$coming, $later], $asks);
     }
 
     /** @param  list<string>  $values  a day and a month, in either order */
