@@ -119,7 +119,7 @@ final readonly class Meaning
             'next_weekday' => $this->nextWeekday((int) $value, $length),
             'in_days' => (int) $value > 0 ? $says(ChipKind::Day, $this->now->modify("+{$value} day")->format('Y-m-d')) : null,
             'weekday' => $says(ChipKind::Day, $this->weekday((int) $value)),
-            'date' => $this->date($values, $length),
+            'date' => $this->dayAndMonth($values, $length),
             'date_iso' => DateTimeImmutable::createFromFormat('!Y-m-d', $value) === false ? null : $says(ChipKind::Day, $value),
             'hung' => $says(ChipKind::Aged, $value),
             'grade' => $this->grade($value, $length),
@@ -209,7 +209,7 @@ final readonly class Meaning
     }
 
     /** @param  list<string>  $values  a day and a month, in either order */
-    private function date(array $values, int $length): ?Found
+    private function dayAndMonth(array $values, int $length): ?Found
     {
         foreach ([[$values[0], $values[1] ?? ''], [$values[1] ?? '', $values[0]]] as [$day, $month]) {
             if (is_numeric($day) && is_numeric($month) && checkdate((int) $month, (int) $day, self::A_LEAP_YEAR)) {
