@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nessmark\Catalogue;
 
 use Nessmark\Meat\Cut;
-use Nessmark\Meat\Group;
 use WeakMap;
 
 /**
@@ -59,6 +58,9 @@ final class NameIndex
 
     /** @var array<int, array<int, true>> places of the names by their length without spaces */
     private array $asLong = [];
+
+    /** @var array<string, array<int, true>> places of the names by their animal, and by their group */
+    private array $ofAnimal = [];
 
     /** @var array<string, true> every name, folded */
     private array $exact = [];
@@ -137,20 +139,20 @@ final class NameIndex
     }
 
     /**
-     * The names that can score at all: with a word like one that was asked for, or as long run together; all, where an animal was
-     * named.
+     * The names that can score at all: with a word like one that was asked for, or as long run together; all of an animal
+     * that was named.
      *
      * @param  list<array<int, float>>  $alike  for each word asked
      * @return list<int>
      */
     private function candidates(FoldedName $asked, string $joined, array $alike): array
     {
+        $ids = [];
         foreach ($asked->words as $word) {
-            if (isset(self::FROM_OTHER_WORDS[$word]) || Group::tryFrom($word) !== null) {
-                return array_keys($this->entries);
+            foreach ([$word, ...self::FROM_OTHER_WORDS[$word] ?? []] as $animal) {
+                $ids += $this->ofAnimal[$animal] ?? [];
             }
         }
-        $ids = [];
         foreach ($alike as $numbers) {
             foreach (array_keys($numbers) as $number) {
                 $ids += $this->withWord[$number] ?? [];
@@ -199,6 +201,7 @@ final class NameIndex
         }
         $this->exact[$folded->text] = true;
         $id = count($this->entries);
+        $this->ofAnimal[$cut->group->value][$id] = $this->ofAnimal[$cut->animal][$id] = true;
         foreach ($words as $number) {
             $this->withWord[$number][$id] = true;
         }
