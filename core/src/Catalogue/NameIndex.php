@@ -27,8 +27,6 @@ final class NameIndex
 
     private const SPECIES_WORD = 0.75;
 
-    private const MOST_SLIPS = 3;
-
     /** So many questions are kept. */
     private const REMEMBERED = 500;
 
@@ -61,6 +59,15 @@ final class NameIndex
 
     /** @var array<string, array<int, true>> places of the names by their animal, and by their group */
     private array $ofAnimal = [];
+
+    /** @var array<string, array<string, true>> the words by their first letter */
+    private array $wordsOf = [];
+
+    /** @var array<int, array<string, true>> the words by their length */
+    private array $wordsAsLong = [];
+
+    /** The words, one a line. */
+    private string $allWords = '';
 
     /** @var array<string, true> every name, folded */
     private array $exact = [];
@@ -158,7 +165,8 @@ final class NameIndex
                 $ids += $this->withWord[$number] ?? [];
             }
         }
-        for ($length = strlen($joined) - self::MOST_SLIPS; $length <= strlen($joined) + self::MOST_SLIPS; $length++) {
+        $slips = self::allowedSlips(strlen($joined));
+        for ($length = strlen($joined) - $slips; $length <= strlen($joined) + $slips; $length++) {
             $ids += $this->asLong[$length] ?? [];
         }
         ksort($ids);
@@ -197,7 +205,7 @@ final class NameIndex
         $folded = FoldedName::of($name);
         $words = [];
         foreach ($folded->words as $word) {
-            $words[] = $this->words[$word] ??= count($this->words);
+            $words[] = $this->words[$word] ?? $this->addWord($word);
         }
         $this->exact[$folded->text] = true;
         $id = count($this->entries);
@@ -209,6 +217,14 @@ final class NameIndex
         $this->entries[] = [$cut, $name, $place, $folded->text, str_replace(' ', '', $folded->text), $words];
     }
 
+    private function addWord(string $word): int
+    {
+        $this->wordsOf[$word[0]][$word] = $this->wordsAsLong[strlen($word)][$word] = true;
+        $this->allWords .= "{$word}\n";
+
+        return $this->words[$word] = count($this->words);
+    }
+
     /** @return array<int, float> how like this word each known word is, where it is at all */
     private function alike(string $asked): array
     {
@@ -216,14 +232,31 @@ final class NameIndex
             return $this->alike[$asked];
         }
         $alike = [];
-        foreach ($this->words as $word => $number) {
-            $likeness = self::likeness($asked, (string) $word);
+        foreach ($this->wordsNear($asked) as $word) {
+            $likeness = self::likeness($asked, $word);
             if ($likeness > 0.0) {
-                $alike[$number] = $likeness;
+                $alike[$this->words[$word]] = $likeness;
             }
         }
 
         return $this->alike[$asked] = $alike;
+    }
+
+    /**
+     * The words that can be like it: of its first letter, about as long, or with it inside.
+     *
+     * @return list<string>
+     */
+    private function wordsNear(string $asked): array
+    {
+        $near = $this->wordsOf[substr($asked, 0, 1)] ?? [];
+        $slips = self::allowedSlips(strlen($asked));
+        for ($length = strlen($asked) - $slips; $length <= strlen($asked) + $slips; $length++) {
+            $near += $this->wordsAsLong[$length] ?? [];
+        }
+        preg_match_all('/^.*'.preg_quote($asked, '/').'.*$/m', $this->allWords, $found);
+
+        return array_map(strval(...), array_keys($near + array_fill_keys($found[0], true)));
     }
 
     /**
@@ -255,12 +288,13 @@ final class NameIndex
     private static function whole(string $asked, string $name): float
     {
         $length = strlen($asked);
-        if ($length < 5 || abs($length - strlen($name)) > self::MOST_SLIPS) {
+        $allowed = self::allowedSlips($length);
+        if ($length < 5 || abs($length - strlen($name)) > $allowed) {
             return 0.0;
         }
         $slips = self::slips($asked, $name);
 
-        return $slips <= self::allowedSlips($length) ? 1.0 - 0.1 * $slips : 0.0;
+        return $slips <= $allowed ? 1.0 - 0.1 * $slips : 0.0;
     }
 
     private static function likeness(string $asked, string $word): float
