@@ -60,6 +60,7 @@ final readonly class Meaning
             'just_two' => $says(ChipKind::Count, 2),
             'dozen_people' => $says(ChipKind::Count, 12),
             'children' => (int) $value > 0 ? $says(ChipKind::Lead, "{$value} small") : null,
+            'young_children' => (int) $value > 0 ? $says(ChipKind::Lead, "{$value} young") : null,
             'some_of_them' => (int) $value > 0 ? $says(ChipKind::Lead, $value) : null,
             'half_of_them' => $says(ChipKind::Half, ''),
             'baby' => $says(ChipKind::Baby, ''),
@@ -71,6 +72,9 @@ final readonly class Meaning
             'half_a_piece' => $says(ChipKind::Part, 0.5),
             'quarter_piece' => $says(ChipKind::Part, 0.25),
             'bones' => $says(ChipKind::Bones, $value),
+            'each_of_what' => new Found(
+                ChipKind::Unknown, '', $length, ["{$value} a head", "{$value} pieces"], new Phrase('asks.number', ['number' => $value]),
+            ),
             'each_weight' => $says(ChipKind::Each, $value),
             'quarter_pound_each' => $says(ChipKind::Each, self::POUND_G / 4.0),
             'all_weight' => $says(ChipKind::Weight, $value),

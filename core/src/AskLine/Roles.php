@@ -109,7 +109,7 @@ final readonly class Roles
             if ($chip->kind !== ChipKind::Number) {
                 continue;
             }
-            $chips[$i] = $isCounted
+            $chips[$i] = $isCounted || (int) $chip->value > Meaning::MOST_PIECES
                 ? $chip->asking(new Phrase('asks.number', ['number' => $chip->value]), ["for {$chip->value}", "{$chip->value} pieces"])
                 : $chip->as(ChipKind::Count);
             $isCounted = true;

@@ -169,8 +169,10 @@ final readonly class WishDraft
             if ($chip->kind === ChipKind::Count) {
                 [$total, $group] = [max($total ?? 0, (int) $chip->value), null];
             } elseif ($chip->kind === ChipKind::Lead) {
-                $isYoung = str_ends_with($chip->value, ' small');
+                $isAtRisk = str_ends_with($chip->value, ' young');
+                $isYoung = $isAtRisk || str_ends_with($chip->value, ' small');
                 $row = [...self::nobody(), 'count' => (int) $chip->value, 'appetite' => $isYoung ? Appetite::Small->value : null];
+                $row['at_risk'] = $isAtRisk;
                 $isYoung ? $extra[] = $row : $groups[] = $row;
                 $group = $isYoung ? null : count($groups) - 1;
             } elseif ($chip->kind === ChipKind::Half) {
