@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use DateTimeImmutable;
 use Nessmark\Contract\LotCsv;
 
 /** What lies in the made-up shop's case: made-up deliveries from made-up places. */
@@ -60,12 +61,15 @@ final class DemoCase
     O-303,beef-hanging-tender,,45,,25.5,,wet,Hallen farm,,,,2
     CSV;
 
-    /** @return list<array<string, mixed>> in the form of LotReader */
-    public static function lots(): array
+    /**
+     * @param  DateTimeImmutable  $today  by the shop's clock, in which its best-before dates are counted
+     * @return list<array<string, mixed>> in the form of LotReader
+     */
+    public static function lots(DateTimeImmutable $today): array
     {
-        return array_map(static function (string $line): array {
+        return array_map(static function (string $line) use ($today): array {
             $row = array_combine(self::COLUMNS, array_map(strval(...), str_getcsv($line, escape: '')));
-            $row['use_by'] = $row['days_left'] === '' ? '' : now()->addDays((int) $row['days_left'])->format('Y-m-d');
+            $row['use_by'] = $row['days_left'] === '' ? '' : $today->modify("+{$row['days_left']} days")->format('Y-m-d');
             unset($row['days_left']);
 
             return LotCsv::lot($row);

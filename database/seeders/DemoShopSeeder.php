@@ -144,7 +144,7 @@ final class DemoShopSeeder extends Seeder
 
     private function deliveries(Shop $shop, User $butcher, ImportLots $import, Stock $stock, MoveStock $moves): void
     {
-        $lots = array_map($stock->reader($shop)->read(...), DemoCase::lots());
+        $lots = array_map($stock->reader($shop)->read(...), DemoCase::lots($shop->now()));
         foreach (range(self::DELIVERIES, 1) as $days) {
             $isOfDay = static fn (int $i): bool => $i % self::DELIVERIES === $days - 1;
             $came = array_values(array_filter($lots, $isOfDay, ARRAY_FILTER_USE_KEY));
@@ -156,10 +156,10 @@ final class DemoShopSeeder extends Seeder
         }
     }
 
-    /** As if it were so many days ago, late in the morning. */
+    /** As if it were so many days ago by the shop's clock, late in the morning. */
     private static function daysAgo(int $days, Closure $do): void
     {
-        $then = $days === 0 ? now() : now()->subDays($days)->setTime(10, 40);
+        $then = $days === 0 ? now() : now(self::TIME_ZONE)->subDays($days)->setTime(10, 40)->utc();
         Carbon::setTestNow($then);
         try {
             $do();
