@@ -23,6 +23,7 @@ final class LayerRules
         ['Method'],
         ['Texture', 'Atlas', 'Safety'],
         ['School', 'House', 'Ticket'],
+        ['Seasoning'],
         ['Meal'],
         ['Advice'],
         ['Matching', 'Calibration'],

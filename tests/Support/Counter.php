@@ -21,6 +21,8 @@ use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Safety\Standard;
 use Nessmark\School\Schools;
+use Nessmark\Seasoning\Salting;
+use Nessmark\Seasoning\Shelf;
 use Nessmark\Texture\LongCook;
 
 /** The core put together as the program does, for tests that ask it something. */
@@ -51,6 +53,8 @@ final class Counter
                 Portions::from($folder),
                 LongCook::from($folder),
                 Diets::from($folder),
+                Shelf::from($folder),
+                Salting::from($folder),
             );
             self::$shared = new self($reader, TicketAssembly::from($folder), $catalogue, DonenessTable::from($folder));
         }

@@ -13,7 +13,7 @@ use Nessmark\Ticket\TimeRange;
 /** The pieces of one meal that are cooked or seasoned apart, each with its mark, all ready together. */
 final readonly class Pieces
 {
-    private const MARKS = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'I', 'J', 'K', 'L'];
+    public const MARKS = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'I', 'J', 'K', 'L'];
 
     private function __construct() {}
 

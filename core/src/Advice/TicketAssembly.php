@@ -59,6 +59,7 @@ final readonly class TicketAssembly
         private Sources $sources,
         private Kitchen $kitchen,
         private MethodTable $methods,
+        private DressingOf $dressing,
     ) {}
 
     public static function from(DataFolder $folder): self
@@ -71,6 +72,7 @@ final readonly class TicketAssembly
             Sources::from($folder),
             Kitchen::from($folder),
             MethodTable::from($folder),
+            DressingOf::from($folder),
         );
     }
 
@@ -101,6 +103,7 @@ final readonly class TicketAssembly
         [$plate, $cook, $open] = $cooked[0];
         $losses = LossesOf::cook($plate, $cook);
         $amounts = self::amounts($dish, $losses);
+        $dressed = $this->dressing->cook($dish, $cooked, $amounts->rawG - $amounts->cookedG);
         $set = $this->rules->lethality();
         $standard = $plate->occasion->house->standard;
         $fires = $this->fires($plate);
@@ -184,8 +187,10 @@ final readonly class TicketAssembly
                 $open,
                 $isByTexture,
                 Pieces::steps($cooked, fn (Plate $each): bool => $this->advisor->mark($each) !== null),
+                $dressed->steps,
             ),
             Pieces::of($cooked),
+            $dressed->dressing,
         );
     }
 
@@ -332,6 +337,8 @@ final readonly class TicketAssembly
                 ...$plate->piece->cut->sources,
                 ...$this->methods->sources(),
                 ...$this->portions->sources(),
+                'seasoning-practice',
+                'salt-diffusion',
                 ...$this->rules->cooling($plate->occasion->house->standard)->sources,
             ]),
         );

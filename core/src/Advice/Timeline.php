@@ -12,6 +12,7 @@ use Nessmark\Meat\FoodClass;
 use Nessmark\Meat\Hazard;
 use Nessmark\Method\Method;
 use Nessmark\Say\Phrase;
+use Nessmark\Seasoning\Step;
 use Nessmark\Ticket\TimelineLine;
 use Nessmark\Ticket\TimeRange;
 
@@ -28,10 +29,17 @@ final readonly class Timeline
 
     /**
      * @param  list<array{float, Phrase}>  $otherPieces  what is done with each piece that is cooked apart, s from when the first goes on
+     * @param  list<Step>  $seasoning  what is done with its seasoning
      * @return list<TimelineLine>
      */
-    public static function of(Plate $plate, Cook $cook, TimeRange $open, bool $isByFork, array $otherPieces = []): array
-    {
+    public static function of(
+        Plate $plate,
+        Cook $cook,
+        TimeRange $open,
+        bool $isByFork,
+        array $otherPieces = [],
+        array $seasoning = [],
+    ): array {
         $firstS = min(0.0, 0.0, ...array_column($otherPieces, 0)); // the fire is ready for whatever goes on first
         $beforeS = $cook->ends[count($cook->plan->before)]->startedAtS;
         $onHeatAt = self::onHeatAt($plate, $cook, $open);
@@ -100,11 +108,33 @@ final readonly class Timeline
         foreach ($otherPieces as [$pieceS, $do]) {
             $lines[] = self::line($onHeatAt, $pieceS, $do);
         }
-        if ($otherPieces !== []) {
+        $lines = self::seasoned($lines, $seasoning, $onHeatAt);
+        if ($otherPieces !== [] || $seasoning !== []) {
             usort($lines, static fn (TimelineLine $a, TimelineLine $b): int => $a->atS <=> $b->atS); // equals stay as they are
         }
 
         return $lines;
+    }
+
+    /**
+     * Its own rows, each where it belongs; "season it" says the same as a row with the weight in it, and goes.
+     *
+     * @param  list<TimelineLine>  $lines
+     * @param  list<Step>  $steps
+     * @return list<TimelineLine>
+     */
+    private static function seasoned(array $lines, array $steps, ?DateTimeImmutable $onHeatAt): array
+    {
+        if ($steps === []) {
+            return $lines;
+        }
+        $lines = array_values(array_filter($lines, static fn (TimelineLine $line): bool => $line->do->key !== 'do.prepare_season'));
+        $last = array_pop($lines);
+        foreach ($steps as $step) {
+            $lines[] = self::line($onHeatAt, $step->atS, $step->do, null, $step->takes);
+        }
+
+        return $last === null ? $lines : [...$lines, $last];
     }
 
     /** Lean meat in a pan is basted: its own fat does not do it. */

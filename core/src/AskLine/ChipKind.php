@@ -45,6 +45,7 @@ enum ChipKind: string
     case Rearing = 'rearing';
     case Origin = 'origin';
     case Want = 'want';
+    case Seasoning = 'seasoning';
     case Order = 'order';
     case And = 'and';
     case Or = 'or';

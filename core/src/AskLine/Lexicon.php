@@ -8,6 +8,8 @@ use Nessmark\Catalogue\Kinds;
 use Nessmark\Data\DataFolder;
 use Nessmark\Data\Record;
 use Nessmark\Say\Phrase;
+use Nessmark\Seasoning\Seasoning;
+use Nessmark\Seasoning\Shelf;
 
 /**
  * The fixed words of the ask line in every language at once: what each stands for, and the word each value is written back with,
@@ -33,6 +35,7 @@ final class Lexicon
         [ChipKind::Method, 'methods'],
         [ChipKind::Appliance, 'appliances'],
         [ChipKind::Want, 'wants'],
+        [ChipKind::Seasoning, 'seasonings'],
         [ChipKind::Rearing, 'rearing'],
         [ChipKind::Packed, 'packed'],
         [ChipKind::Kind, 'kinds'],
@@ -59,13 +62,19 @@ final class Lexicon
     /** @var array<string, string> what nobody writes down of a lot, and what no counter here has, each with its question */
     private array $notThere = [];
 
-    /** @param  non-empty-array<string, Record>  $languages */
-    private function __construct(public readonly array $languages, public readonly Kinds $kinds)
+    /**
+     * @param  non-empty-array<string, Record>  $languages
+     * @param  array<string, string>  $seasonings  their names, by slug
+     */
+    private function __construct(public readonly array $languages, public readonly Kinds $kinds, array $seasonings)
     {
         $first = reset($languages);
         foreach ($kinds->words() as $word) {
             $plural = str_ends_with($word, 's') || str_ends_with($word, 'fish') ? [] : ["{$word}s"];
             $this->know(ChipKind::Kind, $word, [$word, ...$plural]);
+        }
+        foreach ($seasonings as $slug => $name) {
+            $this->know(ChipKind::Seasoning, $slug, [mb_strtolower($name)]);
         }
         foreach ($languages as $record) {
             foreach (self::SECTIONS as [$kind, $section]) {
@@ -116,7 +125,10 @@ final class Lexicon
             $records[$language] = $folder->read("lexicon/{$language}.json");
         }
 
-        return new self($records, Kinds::from($folder));
+        $names = array_map(static fn (Seasoning $seasoning): string => $seasoning->name, Shelf::from($folder)->all());
+        $slugs = array_map(static fn (Seasoning $seasoning): string => $seasoning->slug, Shelf::from($folder)->all());
+
+        return new self($records, Kinds::from($folder), array_combine($slugs, $names));
     }
 
     /**

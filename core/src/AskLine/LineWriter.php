@@ -32,6 +32,7 @@ final readonly class LineWriter
          *     dish?: string|null, raw?: string|null, pieces?: int|null, each_g?: float|null, part?: float|null, bones?: int|null,
          *     heat_c?: float|null, grade?: string|null, aged_days?: int|null, packed?: string|null, rearing?: string|null,
          *     origin?: string|null, budget_all?: float|null, diets?: list<string>, not_on?: list<string>,
+         *     seasoning?: string|null
          * } $wish
          */
         $isPlain = count($wish['diners']) === 1 && ! ($wish['diners'][0]['at_risk'] ?? false);
@@ -49,6 +50,7 @@ final readonly class LineWriter
             ...array_map(fn (string $kind): string => $this->lexicon->write(ChipKind::NotOn, $kind), $wish['not_on'] ?? []),
             ...array_map(fn (string $diet): string => $this->lexicon->write(ChipKind::Diet, $diet), $wish['diets'] ?? []),
             ...array_map(fn (string $want): string => $this->lexicon->write(ChipKind::Want, $want), $wish['wants'] ?? []),
+            isset($wish['seasoning']) ? $this->lexicon->write(ChipKind::Seasoning, $wish['seasoning']) : '',
             isset($wish['budget_all']) ? self::figure($wish['budget_all'], '')." {$this->lexicon->grammar('in_all')}" : '',
             isset($wish['budget']) ? $this->lexicon->grammar('budget').' '.self::figure($wish['budget'], '') : '',
             isset($wish['eat_at']) ? $this->eatAt(new DateTimeImmutable($wish['eat_at']), $now) : '',

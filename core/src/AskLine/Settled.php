@@ -20,6 +20,7 @@ final readonly class Settled
         [ChipKind::Weight, ChipKind::Each, ChipKind::Part, ChipKind::Bones], [ChipKind::Pieces, ChipKind::Part, ChipKind::Bones],
         [ChipKind::Thickness], [ChipKind::Heat], [ChipKind::Grade], [ChipKind::Clock, ChipKind::Within], [ChipKind::Day],
         [ChipKind::Budget, ChipKind::InAll], [ChipKind::Dish], [ChipKind::Like], [ChipKind::Aged], [ChipKind::Rearing], [ChipKind::Origin],
+        [ChipKind::Seasoning],
     ];
 
     public function __construct(private DateTimeImmutable $now) {}

@@ -24,7 +24,7 @@ final readonly class WishDraft
 
     private const WORDS = [
         'dish' => ChipKind::Dish, 'raw' => ChipKind::Raw, 'grade' => ChipKind::Grade, 'packed' => ChipKind::Packed,
-        'rearing' => ChipKind::Rearing, 'origin' => ChipKind::Origin,
+        'rearing' => ChipKind::Rearing, 'origin' => ChipKind::Origin, 'seasoning' => ChipKind::Seasoning,
     ];
 
     private const LISTS = ['wants' => ChipKind::Want, 'not_on' => ChipKind::NotOn, 'diets' => ChipKind::Diet];

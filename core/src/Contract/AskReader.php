@@ -21,6 +21,7 @@ use Nessmark\Errors\Violation;
 use Nessmark\Grade\GradeTable;
 use Nessmark\House\HouseRules;
 use Nessmark\Meal\Dish;
+use Nessmark\Meal\Dressing;
 use Nessmark\Meal\Eaters;
 use Nessmark\Meal\Occasion;
 use Nessmark\Meal\Piece;
@@ -42,6 +43,9 @@ use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Safety\Standard;
 use Nessmark\School\Schools;
+use Nessmark\Seasoning\Kind;
+use Nessmark\Seasoning\Salting;
+use Nessmark\Seasoning\Shelf;
 use Nessmark\Stock\Lot;
 use Nessmark\Texture\LongCook;
 
@@ -59,6 +63,11 @@ final readonly class AskReader
 
     private const MOST_PIECES = 200;
 
+    /** Two days: then it is a cure, s. */
+    private const LONGEST_SALTED_S = 172800.0;
+
+    private const LONGEST_SLUG = 80;
+
     public function __construct(
         private Catalogue $catalogue,
         private DonenessTable $doneness,
@@ -69,6 +78,8 @@ final readonly class AskReader
         private Portions $portions,
         private LongCook $texture,
         private Diets $diets,
+        private Shelf $shelf,
+        private Salting $salting,
         private Suitability $suitability = new Suitability(),
     ) {}
 
@@ -76,11 +87,17 @@ final readonly class AskReader
      * @param  HouseRules  $house  what the ask leaves open is done as the house does it
      * @param  Lot|null  $lot  what it is sold from: the ask may say nothing else of it
      * @param  Catalogue|null  $shopCatalogue  the cuts as the shop sees them; null for those shipped
+     * @param  Shelf|null  $shopShelf  the seasonings likewise
      *
      * @throws InputRefused naming every key that is wrong, with what is allowed
      */
-    public function read(mixed $data, HouseRules $house = new HouseRules(), ?Catalogue $shopCatalogue = null, ?Lot $lot = null): Dish
-    {
+    public function read(
+        mixed $data,
+        HouseRules $house = new HouseRules(),
+        ?Catalogue $shopCatalogue = null,
+        ?Lot $lot = null,
+        ?Shelf $shopShelf = null,
+    ): Dish {
         $in = Fields::of($data);
         $cut = $this->graded($in, $this->cut($in, $shopCatalogue ?? $this->catalogue));
         $thicknessMm = $in->optionalNumber('thickness_mm', $cut->build->thinnestMm, $cut->build->thickestMm, 'thickness_for', [
@@ -94,9 +111,9 @@ final readonly class AskReader
         $method = $this->method($in, $cut, $soThick, $house);
         $wanted = new Record($this->schools->asked($cut, $method, $house->schools), 'house');
         $fires = $this->fires($in, $method, $wanted);
-        $surface = Surface::from(
-            $in->choiceOr('surface', $wanted->textOrNull('surface') ?? Surface::Patted->value, array_column(Surface::cases(), 'value')),
-        );
+        $saltedS = $in->optionalNumber('salted_ahead_s', 0.0, self::LONGEST_SALTED_S);
+        $usual = $saltedS === null ? $wanted->textOrNull('surface') : $this->salting->surface($saltedS)->value;
+        $surface = Surface::from($in->choiceOr('surface', $usual ?? Surface::Patted->value, array_column(Surface::cases(), 'value')));
         $appliance = $this->kitchen->appliance($method->appliances()[0], $fires);
         $heatC = $in->optionalNumber('heat_c', $appliance->coolestC, $appliance->hottestC, 'heat_of', [
             'appliance' => $appliance->kind->value,
@@ -125,6 +142,7 @@ final readonly class AskReader
         if ($in->has('lot')) {
             $in->text('lot', 'lot', LotReader::LONGEST_TEXT);
         }
+        $dressing = self::dressing($in, $shopShelf ?? $this->shelf);
         $diets = $in->choices('diets', $this->diets->words());
         $notConsidered = [];
         foreach (['budget' => 1e6, 'aged_days' => 400.0] as $key => $most) {
@@ -163,8 +181,20 @@ final readonly class AskReader
             new Occasion($house, $scale, $now, $eatAt),
             $this->schools->followed($cut, $method, $house->schools),
             $notConsidered,
+            $dressing,
             $diets,
         );
+    }
+
+    /** A seasoning of the shelf, or a family of them; a word that is neither is refused, never dropped. */
+    private static function dressing(Fields $in, Shelf $shelf): Dressing
+    {
+        $asked = $in->has('seasoning') ? $in->text('seasoning', 'seasoning', self::LONGEST_SLUG) : null;
+        if ($asked !== null && $asked !== '' && ! $shelf->knows($asked) && ! in_array($asked, Kind::families(), true)) {
+            $in->refuse('seasoning', 'not_allowed', $asked, 'seasoning');
+        }
+
+        return new Dressing($shelf, $asked);
     }
 
     /** The weight of each piece; one that cannot be, or not with this thickness, is refused with what goes with what. */

@@ -89,7 +89,7 @@ final readonly class CounterReply
             ! $isPicked && (isset($asked->hand['cut']) || ($asked->choice !== null && $match['lot']['number'] !== $asked->choice[0]));
         $hand = $isOther ? [] : $asked->hand;
         $base = $match['ask'] ?? [
-            ...array_intersect_key($wish, ['diners' => 0, 'raw_g' => 0, 'eat_at' => 0]),
+            ...array_intersect_key($wish, ['diners' => 0, 'raw_g' => 0, 'eat_at' => 0, 'seasoning' => 0]),
             ...$this->asks->usual($hand['cut'] ?? null, $wish['diners'] ?? [], $this->scale($asked, $shop), $shop->catalogue),
             'now' => $now->format(DATE_ATOM),
         ];
@@ -97,7 +97,7 @@ final readonly class CounterReply
         $shown = ['chosen' => $match === null ? null : ['lot' => $match['lot']['number'], 'method' => $match['method']], 'ask' => $ask];
         try {
             $ticket = $this->tickets->advise(
-                $this->asks->read($ask, $shop->house, $shop->catalogue, $shop->lot($ask['lot'] ?? null)),
+                $this->asks->read($ask, $shop->house, $shop->catalogue, $shop->lot($ask['lot'] ?? null), $shop->shelf),
                 $shop->currency,
             );
         } catch (InputRefused $refused) {

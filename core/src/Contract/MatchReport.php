@@ -156,6 +156,7 @@ final readonly class MatchReport
             ...$option->lot->rearing === null ? [] : ['rearing' => $option->lot->rearing->value],
             ...$isInSetOven ? ['heat_c' => $wish->means->ovenC] : [],
             ...$wish->diets === [] ? [] : ['diets' => $wish->diets],
+            ...$wish->seasoning === null ? [] : ['seasoning' => $wish->seasoning],
             ...$wish->house->standard->also === null ? [] : ['profile' => $wish->house->standard->also->value],
             'now' => $wish->now->format(DATE_ATOM),
             ...$wish->eatAt === null ? [] : ['eat_at' => $wish->eatAt->format(DATE_ATOM)],

@@ -58,6 +58,8 @@ final readonly class WishReader
 
     private const OVEN_TO_C = 300.0;
 
+    private const LONGEST_SLUG = 80;
+
     /** Names this near to the best one may be meant as well. */
     private const NEAR = 0.27;
 
@@ -87,7 +89,7 @@ final readonly class WishReader
     /**
      * @param  mixed  $data  diners, named or cut, or, like, kinds, dish, raw, methods, appliances, not_on, fires, heat_c, thickness_mm,
      *     raw_g, each_g, pieces, part, bones, grade, aged_days, packed, rearing, origin, now, eat_at, budget, budget_all, wants, diets,
-     *     may_order, units, profile, schools
+     *     may_order, units, profile, schools, seasoning
      *
      * @throws InputRefused naming every key that is wrong, with what is allowed
      */
@@ -137,6 +139,7 @@ final readonly class WishReader
         $inAll = $in->optionalNumber('budget_all', 0.0, self::MOST_MONEY, 'money');
         $budget ??= $inAll === null ? null : $inAll / $eaters->heads();
         $mayOrder = $in->flagOr('may_order', false);
+        $seasoning = $in->has('seasoning') ? $in->text('seasoning', 'seasoning', self::LONGEST_SLUG) : null;
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
         $standard = AskReader::standard($in, $house->standard);
         $scale = Scale::from($house->schools['doneness_words'] ?? Scale::Kitchen->value);
@@ -168,6 +171,8 @@ final readonly class WishReader
             $wants,
             $mayOrder,
             $diets,
+            false,
+            $seasoning,
         );
     }
 

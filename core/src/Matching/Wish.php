@@ -18,6 +18,7 @@ final readonly class Wish
      * @param  list<Want>  $wants
      * @param  bool  $isStoodIn  another cut than the one that was named is looked for
      * @param  list<string>  $diets  what somebody does not eat, by the words of the diets
+     * @param  string|null  $seasoning  one of the shelf, or a family of them
      */
     public function __construct(
         public Eaters $eaters,
@@ -32,6 +33,7 @@ final readonly class Wish
         public bool $mayOrder = false,
         public array $diets = [],
         public bool $isStoodIn = false,
+        public ?string $seasoning = null,
     ) {}
 
     public function wants(Want $want): bool
@@ -77,6 +79,7 @@ final readonly class Wish
             $this->mayOrder,
             $this->diets,
             $isStoodIn || $this->isStoodIn,
+            $this->seasoning,
         );
     }
 

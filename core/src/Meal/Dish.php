@@ -20,13 +20,23 @@ final readonly class Dish
         public Occasion $occasion,
         public array $schools,
         public array $notConsidered,
+        public Dressing $dressing,
         public array $diets = [],
     ) {}
 
     /** The same dish for its largest share alone. */
     public function forOneShare(): self
     {
-        return new self($this->piece, $this->way, [$this->shares[0]], $this->occasion, $this->schools, $this->notConsidered, $this->diets);
+        return new self(
+            $this->piece,
+            $this->way,
+            [$this->shares[0]],
+            $this->occasion,
+            $this->schools,
+            $this->notConsidered,
+            $this->dressing,
+            $this->diets,
+        );
     }
 
     public function eaters(): Eaters

@@ -64,5 +64,6 @@ final readonly class DishTicket
         public array $sources,
         public array $timeline,
         public array $pieces,
+        public ?Dressing $dressing,
     ) {}
 }

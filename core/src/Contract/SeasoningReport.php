@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Contract;
+
+use Nessmark\Seasoning\Allergen;
+use Nessmark\Seasoning\Amount;
+use Nessmark\Seasoning\Cure;
+use Nessmark\Seasoning\Kind;
+use Nessmark\Seasoning\Seasoning;
+use Nessmark\Seasoning\Shelf;
+use Nessmark\Seasoning\Weighed;
+
+/** A seasoning as the shelf shows it: what is in it, what it costs, how it keeps, weighed for so much meat. */
+final readonly class SeasoningReport
+{
+    private const SALT = 'fine_salt';
+
+    /** What a level salt rub of a kilo of meat comes to, %: what is only salt is weighed to it. */
+    private const USUAL_SALT_PCT = 1.0;
+
+    private function __construct() {}
+
+    /** @return array<string, mixed> one line of the list */
+    public static function summary(Seasoning $of): array
+    {
+        return [
+            'slug' => $of->slug,
+            'name' => $of->name,
+            'kind' => $of->kind->value,
+            'family' => $of->kind->family(),
+            'groups' => $of->groups,
+            'strength' => $of->strength,
+            'is_own' => $of->isOwn,
+            'allergens' => self::values($of->allergens()),
+            'may_contain' => self::values($of->mayContain()),
+            'keeps_days' => $of->keepsDays(),
+            'cost_per_kg_meat' => round(($of->eurPerKg() * $of->gPerKg) / 1000.0, 2),
+        ];
+    }
+
+    /**
+     * @param  float  $meatG  it is weighed for
+     * @return array<string, mixed>
+     */
+    public static function of(Seasoning $of, Shelf $shelf, float $meatG): array
+    {
+        $totalG = Weighed::totalG($of, $meatG, self::USUAL_SALT_PCT);
+        $perKgG = Weighed::totalG($of, 1000.0, self::USUAL_SALT_PCT);
+
+        return [
+            ...self::summary($of),
+            'g_per_kg' => round($perKgG, 2),
+            'target_salt_pct' => $of->targetSaltPct,
+            'price_per_kg' => $of->pricePerKg,
+            'parts' => array_map(
+                static fn (Amount $amount): array => [
+                    'name' => $amount->ingredient->name,
+                    'g_per_kg' => round($amount->share * $perKgG, 2),
+                ],
+                $of->amounts,
+            ),
+            'recipe' => $of->isOwn ? self::recipe($of->slug, $shelf) : null,
+            'per_100g' => [
+                'salt_g' => round(100.0 * $of->salt(), 1),
+                'sodium_mg' => round(100_000.0 * $of->salt() * Seasoning::SODIUM_OF_SALT),
+                'sugar_g' => round(100.0 * $of->sugar(), 1),
+                'acid_g' => round(100.0 * $of->acid(), 1),
+                'alcohol_g' => round(100.0 * $of->alcohol(), 1),
+                'fat_g' => round(100.0 * $of->fat(), 1),
+            ],
+            'cost_per_kg' => round($of->eurPerKg(), 2),
+            'scorches_from_c' => self::scorchesFromC($of),
+            'nitrite_ppm' => $of->isCuring() ? round(Cure::ppmOf($of)) : null,
+            'is_fresh_in_oil' => $of->isFreshInOil(),
+            'batch' => [
+                'meat_g' => $meatG,
+                'total_g' => round($totalG, $totalG < 10.0 ? 1 : 0),
+                'cost' => round(($of->eurPerKg() * $totalG) / 1000.0, 2),
+                'amounts' => array_map(Json::of(...), Weighed::amounts($of, $totalG, $meatG, $shelf->ingredient(self::SALT))),
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> as it was written */
+    private static function recipe(string $slug, Shelf $shelf): array
+    {
+        $recipe = $shelf->recipe($slug)->toArray();
+
+        /** @var array<string, mixed> $recipe */
+        return $recipe;
+    }
+
+    /** What meets the fire and burns first; null where nothing does. */
+    private static function scorchesFromC(Seasoning $of): ?float
+    {
+        $from = array_filter(
+            array_map(
+                static fn (Amount $amount): ?float => $amount->share >= 0.01 ? $amount->ingredient->scorchAtC : null,
+                $of->amounts,
+            ),
+        );
+
+        return $from === [] || $of->kind === Kind::ColdSauce ? null : min($from);
+    }
+
+    /**
+     * @param  list<Allergen>  $allergens
+     * @return list<string>
+     */
+    private static function values(array $allergens): array
+    {
+        return array_map(static fn (Allergen $allergen): string => $allergen->value, $allergens);
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Seasoning;
+
+use Nessmark\Data\DataFolder;
+use Nessmark\Data\Record;
+use Nessmark\Say\Phrase;
+use Nessmark\Ticket\TimeRange;
+
+/** When a seasoning goes on: rows for the timeline, s from the first heat. */
+final readonly class Course
+{
+    /** Out of its marinade, wiped and dried, so long before it goes on, s; rubs and pastes as well. Common practice, no source. */
+    private const OUT_BEFORE_S = 600.0;
+
+    private const RUB_BEFORE_S = 120.0;
+
+    private const SALT_BEFORE_S = 60.0;
+
+    /** A butter is firm after that long in the cold, s. Common practice, no source. */
+    private const CHILLED_S = 7200.0;
+
+    private function __construct(private Salting $salting, private ScorchCheck $scorch, private Record $soak) {}
+
+    public static function from(DataFolder $folder): self
+    {
+        $rules = $folder->read('seasonings/rules.json');
+
+        return new self(Salting::from($folder), new ScorchCheck($rules->record('film')), $rules->record('soak'));
+    }
+
+    /**
+     * @param  float  $besideG  salt beside the seasoning
+     * @param  float  $totalG  of the seasoning
+     * @param  string  $school  just_before, ahead, after
+     * @param  float  $endS  when it is served
+     * @return list<Step>
+     */
+    public function of(Choice $choice, Subject $on, float $besideG, float $totalG, string $school, float $endS): array
+    {
+        $seasoning = $choice->seasoning;
+        $steps = $seasoning->kind->isSaltOnly()
+            ? $this->salt($on, $totalG, $seasoning->kind === Kind::DryBrine ? 'ahead' : $school, $endS, $seasoning->name)
+            : ($besideG >= 0.05
+                ? $this->salt($on, $besideG, $seasoning->kind->moment() === Moment::Soaked ? 'just_before' : $school, $endS, null)
+                : []);
+        $args = ['seasoning' => $seasoning->name, 'total_g' => round($totalG, $totalG < 10.0 ? 1 : 0)];
+
+        return [
+            ...$steps,
+            ...match ($seasoning->kind->moment()) {
+                Moment::Salted => [],
+                Moment::Soaked => $this->soaked($choice, $on, $args),
+                Moment::Before => [$this->before($choice, $on, $args)],
+                Moment::Last => [$this->last($seasoning, $on, $args)],
+                Moment::InPan => [
+                    new Step(
+                        $on->film->endS() > 0.0 ? $on->film->endS() : $endS,
+                        new Phrase("season.do.{$seasoning->kind->value}", [...$args, 'juice_g' => round($on->juiceG)]),
+                    ),
+                ],
+                Moment::Rest => [
+                    new Step(-self::CHILLED_S, new Phrase('season.do.butter_chill', $args)),
+                    new Step(max(0.0, min($endS, $on->film->endS())), new Phrase('season.do.butter', $args)),
+                ],
+                Moment::Plate => [new Step($endS, new Phrase("season.do.{$seasoning->kind->value}", $args))],
+            },
+        ];
+    }
+
+    /** @return list<Step> */
+    private function salt(Subject $on, float $g, string $school, float $endS, ?string $name): array
+    {
+        $args = ['salt_g' => round($g, $g < 10.0 ? 1 : 0), 'seasoning' => $name ?? ''];
+        $suffix = $name === null ? '' : '_named';
+        if ($on->isMinced() || $on->isInShell()) {
+            return [new Step(-self::SALT_BEFORE_S, new Phrase("season.do.salt_outside{$suffix}", $args))];
+        }
+        if ($school === 'after' && ! $on->isLong()) {
+            return [new Step($endS, new Phrase("season.do.salt_after{$suffix}", $args))];
+        }
+        $times = $this->salting->ahead($on);
+        $aheadS = match (true) {
+            $on->isFish() => min($on->aheadS ?? $times->bestS, $times->bestS),
+            $school !== 'ahead' => 0.0,
+            $on->aheadS === null, $on->aheadS >= $times->bestS => $times->bestS,
+            default => $on->aheadS >= $times->leastS ? $on->aheadS : 0.0,
+        };
+
+        return match (true) {
+            $aheadS >= $times->leastS => [
+                new Step(-$aheadS, new Phrase($on->isFish() ? "season.do.salt_fish{$suffix}" : "season.do.salt_ahead{$suffix}", $args)),
+            ],
+            default => [new Step(-self::SALT_BEFORE_S, new Phrase("season.do.salt_now{$suffix}", $args))],
+        };
+    }
+
+    /**
+     * @param  array<string, float|int|string>  $args
+     * @return list<Step>
+     */
+    private function soaked(Choice $choice, Subject $on, array $args): array
+    {
+        $soak = $choice->soak;
+        if ($soak === null) {
+            return [];
+        }
+        if ($choice->seasoning->kind === Kind::Dip) {
+            $hangS = min($on->aheadS ?? INF, $this->soak->number('hang_s'));
+
+            return [
+                new Step(-$hangS, new Phrase('season.do.dip', $args), new TimeRange($soak->likelyS, $soak->likelyS, $soak->likelyS)),
+                new Step(-$hangS + $soak->likelyS, new Phrase('season.do.hang')),
+            ];
+        }
+        $key = $choice->seasoning->kind->isBrine() ? 'brine' : 'marinade';
+        $likelyS = self::soakS($choice, $on);
+        $intoS = $likelyS + self::OUT_BEFORE_S;
+
+        return [
+            new Step(
+                -$intoS,
+                new Phrase("season.do.into_{$key}", $args),
+                new TimeRange(min($likelyS, $soak->leastS), $likelyS, $soak->mostS),
+            ),
+            ...$likelyS >= 3600.0 ? [new Step(-self::OUT_BEFORE_S - 0.5 * $likelyS, new Phrase("season.do.turn_in_{$key}"))] : [],
+            new Step(-self::OUT_BEFORE_S, new Phrase("season.do.out_of_{$key}")),
+        ];
+    }
+
+    /** How long it lies in it: as is best, as far as there is time. */
+    public static function soakS(Choice $choice, Subject $on): float
+    {
+        return $choice->soak === null ? 0.0 : max(0.0, min($choice->soak->likelyS, ($on->aheadS ?? INF) - self::OUT_BEFORE_S));
+    }
+
+    /** @param  array<string, float|int|string>  $args */
+    private function before(Choice $choice, Subject $on, array $args): Step
+    {
+        foreach ($choice->scorches as $scorch) {
+            if ($scorch->onS !== null) {
+                return new Step($scorch->onS, new Phrase("season.do.{$choice->seasoning->kind->value}_after", $args));
+            }
+        }
+
+        return new Step(-self::RUB_BEFORE_S, new Phrase("season.do.{$choice->seasoning->kind->value}", $args));
+    }
+
+    /** @param  array<string, float|int|string>  $args */
+    private function last(Seasoning $seasoning, Subject $on, array $args): Step
+    {
+        $onS = $this->scorch->onS($seasoning, $on);
+        $endS = $on->film->endS();
+
+        return $onS < $endS
+            ? new Step($onS, new Phrase('season.do.glaze', [...$args, 'last_s' => $endS - $onS]))
+            : new Step($endS, new Phrase('season.do.glaze_after', $args));
+    }
+}

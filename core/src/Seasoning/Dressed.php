@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Seasoning;
+
+use Nessmark\Ticket\Dressing;
+
+/** A piece dressed: what the ticket says of it, and what is done when. */
+final readonly class Dressed
+{
+    /** @param  list<Step>  $steps */
+    public function __construct(public Dressing $dressing, public array $steps) {}
+}

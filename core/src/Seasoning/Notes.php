@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Seasoning;
+
+use Nessmark\Data\Record;
+use Nessmark\Method\Method;
+use Nessmark\Safety\Profile;
+use Nessmark\Say\Phrase;
+
+/** What else has to be said of a seasoning: how it is kept and thrown away, and what can hurt. Common practice; FSIS for used marinades. */
+final readonly class Notes
+{
+    private const SPIRIT_FROM = 0.02;
+
+    private const FLAMES = [Method::Grill, Method::Pan, Method::Spit, Method::Broil];
+
+    /** A used marinade may go on again up to so long before the end, s: then what it brought is cooked. */
+    private const LAST_BASTE_S = 600.0;
+
+    private function __construct() {}
+
+    /** @return list<Phrase> */
+    public static function of(Choice $choice, Subject $on, Record $rules, Profile $profile): array
+    {
+        $of = $choice->seasoning;
+        $kind = $of->kind;
+        $boilS = $rules->record('soak')->number('boil_s');
+        $treated = $of->amounts;
+        $notes = [
+            $choice->isInTime || $on->aheadS === null
+                ? null
+                : new Phrase($kind === Kind::DryBrine ? 'season.late.salt' : 'season.late.soak', [
+                    'seasoning' => $of->name,
+                    'ahead_s' => max(0.0, $on->aheadS),
+                    'least_s' => $choice->soak->leastS ?? 0.0,
+                ]),
+            self::depth($choice, $on, $rules),
+            $kind->isMarinade() ? new Phrase('season.note.used_marinade', ['boil_s' => $boilS, 'last_s' => self::LAST_BASTE_S]) : null,
+            $kind->isBrine() || $kind === Kind::Dip ? new Phrase('season.note.used_brine') : null,
+            $kind->isUsedUp() ? new Phrase('season.note.cold', ['most_c' => $rules->record('soak')->number('coldest_most_c')]) : null,
+            $of->alcohol() >= self::SPIRIT_FROM &&
+            ($kind === Kind::PanSauce || ($kind->moment()->meetsTheFire() && in_array($on->method, self::FLAMES, true)))
+                ? new Phrase('season.note.flame')
+                : null,
+            $kind->isMarinade() && in_array($on->method, [Method::Pan, Method::DeepFry, Method::StirFry], true)
+                ? new Phrase('season.note.wet_in_fat')
+                : null,
+            $kind === Kind::HotCrust && $on->method !== Method::Grill ? new Phrase('season.note.smoke_indoors') : null,
+            $of->isFreshInOil() && ! $kind->isUsedUp() ? new Phrase('season.note.in_oil', ['days' => $of->keepsDays()]) : null,
+            $kind->moment() === Moment::Plate ||
+            $kind === Kind::Butter ||
+            $kind === Kind::Rub ||
+            $kind === Kind::Glaze ||
+            $kind === Kind::Paste
+                ? new Phrase($of->keepsDays() >= 90 ? 'season.note.keeps_dry' : 'season.note.keeps_cold', ['days' => $of->keepsDays()])
+                : null,
+            $on->thinEnd !== null && $on->isFish() ? new Phrase('season.note.thin_end') : null,
+            $of->has('eggs') ||
+            array_filter($treated, static fn (Amount $amount): bool => $amount->ingredient->slug === 'egg_yolk') !== []
+                ? new Phrase('season.note.egg')
+                : null,
+            $of->mayContain() === [] ? null : new Phrase('season.note.may_contain'),
+        ];
+        foreach ($treated as $amount) {
+            if ($amount->insteadOf !== null) {
+                $notes[] = new Phrase('season.note.swapped', ['with' => $amount->ingredient->name, 'for' => $amount->insteadOf]);
+            }
+        }
+
+        return array_values(array_filter($notes));
+    }
+
+    /** Honest about how far anything gets: millimetres. */
+    private static function depth(Choice $choice, Subject $on, Record $rules): ?Phrase
+    {
+        $soakS = Course::soakS($choice, $on);
+        if ($soakS < 600.0 || $choice->seasoning->kind === Kind::Dip) {
+            return null;
+        }
+        $of = $rules->record('diffusion_m2_s')->record($on->isFish() || $on->isShellfish() ? 'fish' : 'meat');
+        $low = (new Diffusion($of->number('low')))->depth($soakS);
+        $high = (new Diffusion($of->number('high')))->depth($soakS);
+
+        return new Phrase('season.note.depth', [
+            'low_mm' => max(1.0, round($low->toMillimetres())),
+            'high_mm' => max(1.0, round(min($high->toMillimetres(), 0.5 * $on->mm()))),
+        ]);
+    }
+}
