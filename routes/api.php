@@ -23,6 +23,13 @@ use App\Http\Controllers\Matching\MatchController;
 use App\Http\Controllers\Matching\ReadLineController;
 use App\Http\Controllers\Matching\WhyNotController;
 use App\Http\Controllers\OpenApiController;
+use App\Http\Controllers\Seasonings\AddSeasoningController;
+use App\Http\Controllers\Seasonings\ExportSeasoningsController;
+use App\Http\Controllers\Seasonings\ImportSeasoningsController;
+use App\Http\Controllers\Seasonings\ListSeasoningsController;
+use App\Http\Controllers\Seasonings\RemoveSeasoningController;
+use App\Http\Controllers\Seasonings\ShowLabelController;
+use App\Http\Controllers\Seasonings\ShowSeasoningController;
 use App\Http\Controllers\Session\EndSessionController;
 use App\Http\Controllers\Session\ShowSessionController;
 use App\Http\Controllers\Session\StartSessionController;
@@ -75,6 +82,17 @@ Route::middleware('auth:sanctum')->group(function (): void {
         Route::delete('cuts/{slug}/names', RemoveNameController::class);
         Route::put('cuts/{slug}/hidden', HideCutController::class);
         Route::delete('cuts/{slug}/hidden', ShowAgainController::class);
+    });
+    Route::get('seasonings', ListSeasoningsController::class)->can('see-catalogue');
+    Route::get('seasonings/export.{format}', ExportSeasoningsController::class)
+        ->whereIn('format', ['json', 'csv', 'jsonld'])
+        ->can('see-catalogue');
+    Route::get('seasonings/{slug}', ShowSeasoningController::class)->can('see-catalogue');
+    Route::get('seasonings/{slug}/label.pdf', ShowLabelController::class)->can('see-catalogue');
+    Route::middleware('can:change-catalogue')->group(function (): void {
+        Route::post('seasonings', AddSeasoningController::class);
+        Route::post('seasonings/import', ImportSeasoningsController::class);
+        Route::delete('seasonings/{slug}', RemoveSeasoningController::class);
     });
     Route::get('case', ShowCaseController::class)->can('see-catalogue');
     Route::get('case/export.{format}', ExportCaseController::class)->whereIn('format', ['json', 'csv'])->can('see-catalogue');

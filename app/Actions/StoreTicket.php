@@ -12,6 +12,7 @@ use App\Models\Ticket;
 use App\Models\User;
 use App\Services\House;
 use App\Services\ShopCatalogue;
+use App\Services\ShopShelf;
 use App\Services\Stock;
 use App\Services\Units;
 use Illuminate\Support\Facades\DB;
@@ -35,6 +36,7 @@ final readonly class StoreTicket
         private MealReader $meals,
         private TicketAssembly $tickets,
         private ShopCatalogue $catalogues,
+        private ShopShelf $shelves,
         private Stock $stock,
         private MoveStock $moves,
         private House $house,
@@ -55,7 +57,13 @@ final readonly class StoreTicket
             $dishes,
         );
         $sold = array_map(fn (DishToGive $dish): array => $this->stock->soldFrom($user->shop, $dish->ask['lot'] ?? null), $dishes);
-        $meal = $this->meals->read($asks, array_column($sold, 1), $this->house->rules($user->shop), $this->catalogues->of($user->shop));
+        $meal = $this->meals->read(
+            $asks,
+            array_column($sold, 1),
+            $this->house->rules($user->shop),
+            $this->catalogues->of($user->shop),
+            $this->shelves->of($user->shop),
+        );
         foreach ($sold as [, $lot]) {
             if ($lot?->isPastOn($now) === true) {
                 throw StockRefused::past($lot->number);

@@ -128,6 +128,18 @@ use OpenApi\Attributes as OA;
                 description: 'under a lid or a hood, or not; left out, as is usual for it',
             ),
             new OA\Property(property: 'diets', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(
+                property: 'seasoning',
+                type: 'string',
+                nullable: true,
+                description: 'one of the shelf, or a family of them; left out, what suits the piece',
+            ),
+            new OA\Property(
+                property: 'salted_ahead_s',
+                type: 'number',
+                nullable: true,
+                description: 'salted so long before the heat; left out, as the house does it',
+            ),
             new OA\Property(property: 'lot', type: 'string', nullable: true, description: 'number of the lot it is sold from'),
             new OA\Property(property: 'budget', type: 'number', nullable: true),
             new OA\Property(property: 'grade', type: 'string', nullable: true),

@@ -68,6 +68,7 @@ use OpenApi\Attributes as OA;
                 ),
             ),
             new OA\Property(property: 'may_order', type: 'boolean'),
+            new OA\Property(property: 'seasoning', type: 'string', nullable: true, description: 'one of the shelf, or a family of them'),
             new OA\Property(property: 'grade', type: 'string', nullable: true),
             new OA\Property(property: 'aged_days', type: 'integer', nullable: true),
             new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial']),

@@ -31,11 +31,14 @@ use Nessmark\Contract\AtlasReport;
 use Nessmark\Contract\CatalogueFile;
 use Nessmark\Contract\CounterDesk;
 use Nessmark\Contract\GradeReport;
+use Nessmark\Contract\RecipeReader;
 use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Grade\GradeTable;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\School\Schools;
+use Nessmark\Seasoning\Salting;
+use Nessmark\Seasoning\Shelf;
 use Nessmark\Texture\LongCook;
 
 final class AppServiceProvider extends ServiceProvider
@@ -59,6 +62,9 @@ final class AppServiceProvider extends ServiceProvider
                 CatalogueFile::class,
                 LongCook::class,
                 Portions::class,
+                Shelf::class,
+                Salting::class,
+                RecipeReader::class,
             ] as $class
         ) {
             $this->app->singleton($class, fn () => $class::from($this->app->make(DataFolder::class)));

@@ -7,7 +7,6 @@ namespace App\Services;
 use App\Models\Ticket;
 use App\Models\TicketDish;
 use Dompdf\Dompdf;
-use Dompdf\Options;
 
 /** The take-home card: one A5 page a dish, computed figures first, in the customer's units with the other beside them. */
 final readonly class CardPdf
@@ -31,18 +30,7 @@ final readonly class CardPdf
 
     private function set(Ticket $ticket, Units $units, float $size): Dompdf
     {
-        $options = new Options([
-            'isRemoteEnabled' => false,
-            'isPhpEnabled' => false,
-            'isFontSubsettingEnabled' => true,
-            'chroot' => [resource_path('fonts')],
-            'fontDir' => self::folder('fonts'),
-            'fontCache' => self::folder('fonts'),
-            'tempDir' => self::folder('pdf'),
-            'defaultFont' => 'atkinson',
-        ]);
-        $pdf = new Dompdf($options);
-        $pdf->loadHtml(view('card', [
+        $html = view('card', [
             'ticket' => $ticket,
             'units' => $units,
             'other' => $units === Units::Metric ? Units::Imperial : Units::Metric,
@@ -50,12 +38,9 @@ final readonly class CardPdf
             'slice' => $this->picture(...),
             'fonts' => resource_path('fonts'),
             'pt' => static fn (float $points): string => round($points * $size, 2).'pt',
-        ])->render());
-        $pdf->setPaper('A5');
-        $pdf->render();
-        $pdf->addInfo('Title', $this->wording->text('card', 'title', ['number' => (string) $ticket->number]));
+        ])->render();
 
-        return $pdf;
+        return Pdf::set($html, 'A5', $this->wording->text('card', 'title', ['number' => (string) $ticket->number]));
     }
 
     private function picture(TicketDish $dish): string
@@ -64,15 +49,5 @@ final readonly class CardPdf
         $section = $dish->result['cross_section'];
 
         return 'data:image/svg+xml;base64,'.base64_encode($this->slice->draw($section));
-    }
-
-    private static function folder(string $name): string
-    {
-        $folder = storage_path("app/{$name}");
-        if (! is_dir($folder)) {
-            mkdir($folder, 0700, true);
-        }
-
-        return $folder;
     }
 }

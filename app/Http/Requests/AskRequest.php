@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\User;
 use App\Services\House;
 use App\Services\ShopCatalogue;
+use App\Services\ShopShelf;
 use Illuminate\Foundation\Http\FormRequest;
 use Nessmark\Contract\AskReader;
 use Nessmark\Meal\Dish;
@@ -36,6 +37,12 @@ final class AskRequest extends FormRequest
             $data['now'] = $user->shop->now()->format(DATE_ATOM);
         }
 
-        return app(AskReader::class)->read($data, app(House::class)->rules($user->shop), app(ShopCatalogue::class)->of($user->shop), $lot);
+        return app(AskReader::class)->read(
+            $data,
+            app(House::class)->rules($user->shop),
+            app(ShopCatalogue::class)->of($user->shop),
+            $lot,
+            app(ShopShelf::class)->of($user->shop),
+        );
     }
 }

@@ -14,10 +14,14 @@ final readonly class PriceOf
 {
     private function __construct() {}
 
-    /** @param  Mass  $cooked  what the cook of this ticket leaves of it */
-    public static function lot(Lot $lot, string $currency, Mass $raw, Mass $cooked, int $heads): Price
+    /**
+     * @param  Mass  $cooked  what the cook of this ticket leaves of it
+     * @param  float|null  $seasoning  what the shop takes for the seasoning
+     */
+    public static function lot(Lot $lot, string $currency, Mass $raw, Mass $cooked, int $heads, ?float $seasoning): Price
     {
-        $total = $lot->priceMinor($raw) / 100.0;
+        $meat = $lot->priceMinor($raw) / 100.0;
+        $total = round($meat + ($seasoning ?? 0.0), 2);
 
         return new Price(
             $lot->number,
@@ -25,7 +29,8 @@ final readonly class PriceOf
             $lot->pricePerKgMinor / 100.0,
             $total,
             round($total / $heads, 2),
-            round((100.0 * $total) / $cooked->toGrams(), 2),
+            round((100.0 * $meat) / $cooked->toGrams(), 2),
+            $seasoning,
         );
     }
 

@@ -144,6 +144,7 @@ final readonly class TicketAssembly
                     Mass::ofGrams($amounts->rawG),
                     Mass::ofGrams($amounts->cookedG),
                     $amounts->diners,
+                    $dressed->dressing->price,
                 ),
             new Target(
                 $plate->occasion->scale,

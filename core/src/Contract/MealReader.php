@@ -9,6 +9,7 @@ use Nessmark\Catalogue\Catalogue;
 use Nessmark\Errors\InputRefused;
 use Nessmark\House\HouseRules;
 use Nessmark\Meal\Meal;
+use Nessmark\Seasoning\Shelf;
 use Nessmark\Stock\Lot;
 
 /** Reads a meal: one ask for each dish. */
@@ -25,13 +26,13 @@ final readonly class MealReader
      *
      * @throws InputRefused naming every key that is wrong, with its dish
      */
-    public function read(array $asks, array $lots, HouseRules $house, ?Catalogue $catalogue): Meal
+    public function read(array $asks, array $lots, HouseRules $house, ?Catalogue $catalogue, ?Shelf $shelf = null): Meal
     {
         $dishes = [];
         $violations = [];
         foreach ($asks as $i => $ask) {
             try {
-                $dishes[] = $this->asks->read($ask, $house, $catalogue, $lots[$i] ?? null);
+                $dishes[] = $this->asks->read($ask, $house, $catalogue, $lots[$i] ?? null, $shelf);
             } catch (InputRefused $refused) {
                 foreach ($refused->violations as $each) {
                     $violations[] = $each->under("dishes.{$i}.ask");

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Nessmark\Contract;
 
+use Nessmark\Say\Phrase;
 use Nessmark\Seasoning\Allergen;
 use Nessmark\Seasoning\Amount;
 use Nessmark\Seasoning\Cure;
-use Nessmark\Seasoning\Kind;
+use Nessmark\Seasoning\Purpose;
 use Nessmark\Seasoning\Seasoning;
 use Nessmark\Seasoning\Shelf;
 use Nessmark\Seasoning\Weighed;
@@ -71,9 +72,9 @@ final readonly class SeasoningReport
                 'fat_g' => round(100.0 * $of->fat(), 1),
             ],
             'cost_per_kg' => round($of->eurPerKg(), 2),
-            'scorches_from_c' => self::scorchesFromC($of),
             'nitrite_ppm' => $of->isCuring() ? round(Cure::ppmOf($of)) : null,
             'is_fresh_in_oil' => $of->isFreshInOil(),
+            'why' => array_map(static fn (Phrase $each): array => $each->toArray(), Purpose::of($of)),
             'batch' => [
                 'meat_g' => $meatG,
                 'total_g' => round($totalG, $totalG < 10.0 ? 1 : 0),
@@ -90,19 +91,6 @@ final readonly class SeasoningReport
 
         /** @var array<string, mixed> $recipe */
         return $recipe;
-    }
-
-    /** What meets the fire and burns first; null where nothing does. */
-    private static function scorchesFromC(Seasoning $of): ?float
-    {
-        $from = array_filter(
-            array_map(
-                static fn (Amount $amount): ?float => $amount->share >= 0.01 ? $amount->ingredient->scorchAtC : null,
-                $of->amounts,
-            ),
-        );
-
-        return $from === [] || $of->kind === Kind::ColdSauce ? null : min($from);
     }
 
     /**

@@ -12,7 +12,7 @@ use LogicException;
  */
 final class TicketShape
 {
-    public const CURRENT = 2;
+    public const CURRENT = 3;
 
     private function __construct() {}
 
@@ -25,6 +25,7 @@ final class TicketShape
         for ($shape = $from; $shape < self::CURRENT; $shape++) {
             $result = match ($shape) {
                 1 => self::fromOneToTwo($result),
+                2 => [...$result, 'dressing' => null], // engine 0.7 and before: nothing was said of seasoning
                 default => throw new LogicException("No step leads on from shape {$shape}."),
             };
         }

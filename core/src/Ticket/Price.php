@@ -7,6 +7,7 @@ namespace Nessmark\Ticket;
 /** What it comes to, in whole units of the currency. */
 final readonly class Price
 {
+    /** @param  float|null  $seasoning  what of the total is for the seasoning, where the shop sells it */
     public function __construct(
         public string $lot,
         public string $currency,
@@ -14,5 +15,6 @@ final readonly class Price
         public float $total,
         public float $aHead,
         public float $cooked100g,
+        public ?float $seasoning,
     ) {}
 }

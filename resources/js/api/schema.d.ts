@@ -298,6 +298,93 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/seasonings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every seasoning of the shelf, those shipped and the shop's own, and what they are made of */
+        get: operations["listSeasonings"];
+        put?: never;
+        /** Write a seasoning of the shop's own; the same slug again changes it */
+        post: operations["addSeasoning"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/seasonings/export.{format}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The shop's own seasonings as a file: JSON, a table, or schema.org Recipes */
+        get: operations["exportSeasonings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/seasonings/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take seasonings from a file; every error is listed by row, and then nothing is taken */
+        post: operations["importSeasonings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/seasonings/{slug}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a seasoning is made of, and so much of it as so much meat wants */
+        get: operations["showSeasoning"];
+        put?: never;
+        post?: never;
+        /** Remove a seasoning of the shop's own that no other is made of */
+        delete: operations["removeSeasoning"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/seasonings/{slug}/label.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A label for a batch: what is in it in falling order, allergens in bold, how long it keeps */
+        get: operations["showLabel"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/session": {
         parameters: {
             query?: never;
@@ -691,6 +778,10 @@ export interface components {
             /** @description under a lid or a hood, or not; left out, as is usual for it */
             covered?: boolean;
             diets?: string[];
+            /** @description one of the shelf, or a family of them; left out, what suits the piece */
+            seasoning?: string | null;
+            /** @description salted so long before the heat; left out, as the house does it */
+            salted_ahead_s?: number | null;
             /** @description number of the lot it is sold from */
             lot?: string | null;
             budget?: number | null;
@@ -1060,6 +1151,7 @@ export interface components {
             timeline: components["schemas"]["TimelineLine"][];
             /** @description what is cooked or seasoned apart; none where all eat alike */
             pieces: components["schemas"]["TicketPiece"][];
+            dressing: components["schemas"]["Dressing"] | null;
         };
         DonenessChoice: {
             word: string;
@@ -1068,6 +1160,92 @@ export interface components {
         DonenessChoices: {
             kitchen: components["schemas"]["DonenessChoice"][];
             official: components["schemas"]["DonenessChoice"][];
+        };
+        Dressing: {
+            /** @description its slug */
+            seasoning: string;
+            name: string;
+            kind: string;
+            /** @description somebody asked for it; else it is suggested */
+            is_asked: boolean;
+            /** @description what speaks for it, the strongest first */
+            because: components["schemas"]["Phrase"][];
+            /** @description why it is not what was asked for */
+            instead: components["schemas"]["Phrase"] | null;
+            amounts: components["schemas"]["DressingAmount"][];
+            /** @description of the seasoning, without the salt beside it */
+            total_g: number;
+            /** @description of it that is left over */
+            surplus_g: number;
+            /** @description salt that is wanted beside it */
+            salt_beside: components["schemas"]["DressingAmount"] | null;
+            /** @description for each whole piece */
+            per_piece_g: number | null;
+            /** @description what would have burnt, each with its mend */
+            scorches: components["schemas"]["DressingScorch"][];
+            salt: components["schemas"]["DressingSalt"];
+            allergens: string[];
+            /** @description that nobody can vouch for */
+            may_contain: string[];
+            /** @description how it is made, kept and thrown away */
+            notes: components["schemas"]["Phrase"][];
+            alternatives: components["schemas"]["OtherDressing"][];
+            /** @description pieces that get it otherwise, by mark */
+            apart: components["schemas"]["DressingApart"][];
+            /** @description when not to salt */
+            bad_window: components["schemas"]["SaltWindow"] | null;
+            /** @description where the shop sells it and it was asked for */
+            price: number | null;
+            /** @description the house's, of those that bear on seasoning */
+            schools: {
+                [key: string]: string;
+            };
+        };
+        DressingAmount: {
+            name: string;
+            g: number;
+            /** @description in quarters, or mL; null for what may only be weighed */
+            spoons: number | null;
+            /** @description pinch, teaspoon, tablespoon, millilitre */
+            spoon: string | null;
+            /** @description what it takes the place of */
+            instead_of: string | null;
+        };
+        DressingApart: {
+            /** @description of the pieces */
+            mark: string;
+            seasoning: string;
+            name: string;
+            without: string[];
+            /** @description for these pieces */
+            amounts: components["schemas"]["DressingAmount"][];
+            says: components["schemas"]["Phrase"];
+        };
+        DressingSalt: {
+            lines: components["schemas"]["DressingSaltLine"][];
+            /** @description of the meat, without what grew in it */
+            added_pct: number;
+            wanted_pct: number;
+            salt_per_head_g: number;
+            sodium_per_head_mg: number;
+            /** @description what to cut */
+            too_much: components["schemas"]["Phrase"] | null;
+        };
+        DressingSaltLine: {
+            /** @description own, treated, beside, seasoning *\/ */
+            from: string;
+            salt_g: number;
+            sodium_mg: number;
+        };
+        DressingScorch: {
+            ingredient: string;
+            /** @description it turns bitter above this */
+            at_c: number;
+            stage: string;
+            /** @description what lies on the meat gets this hot in that stage */
+            film_c: number;
+            mend: string;
+            says: components["schemas"]["Phrase"];
         };
         Effect: {
             /** @enum {string} */
@@ -1214,6 +1392,11 @@ export interface components {
             own_cuts: number;
             own_names: number;
             hidden: number;
+        };
+        IngredientSummary: {
+            slug: string;
+            name: string;
+            is_curing: boolean;
         };
         InsteadOfGrades: {
             text: string;
@@ -1429,6 +1612,12 @@ export interface components {
             core_c: number;
             rest_s: number;
         };
+        OtherDressing: {
+            seasoning: string;
+            name: string;
+            kind: string;
+            because: components["schemas"]["Phrase"];
+        };
         OwnCut: {
             like: string;
             name: string;
@@ -1439,6 +1628,24 @@ export interface components {
             /** @enum {string} */
             availability?: "daily" | "some_days" | "on_order";
             recognise?: string;
+        };
+        OwnSeasoning: {
+            /** @description left out, made of its name */
+            slug?: string;
+            name: string;
+            kind: string;
+            g_per_kg: number | null;
+            groups?: string[];
+            strength?: number;
+            parts: components["schemas"]["OwnSeasoningPart"][];
+            target_salt_pct?: number | null;
+            price_per_kg?: number | null;
+        };
+        OwnSeasoningPart: {
+            /** @description an ingredient or a seasoning, by its slug */
+            of: string;
+            /** @description in proportion */
+            g: number | null;
         };
         Phrase: {
             key: string;
@@ -1453,6 +1660,8 @@ export interface components {
             total: number;
             a_head: number;
             cooked_100g: number;
+            /** @description what of the total is for the seasoning, where the shop sells it *\/ */
+            seasoning: number | null;
         };
         PriceOf: {
             cost_per_kg: number;
@@ -1487,6 +1696,10 @@ export interface components {
             key: string;
             message: string;
         };
+        SaltWindow: {
+            from_s: number;
+            to_s: number;
+        };
         School: {
             id: string;
             options: string[];
@@ -1518,6 +1731,62 @@ export interface components {
             cut: string;
             thickness_mm: number;
             rows: components["schemas"]["SchoolDifference"][];
+        };
+        Seasoning: components["schemas"]["SeasoningSummary"] & {
+            g_per_kg: number;
+            target_salt_pct: number | null;
+            price_per_kg: number | null;
+            parts: components["schemas"]["SeasoningPart"][];
+            recipe: components["schemas"]["OwnSeasoning"] | null;
+            per_100g: components["schemas"]["SeasoningContents"];
+            cost_per_kg: number;
+            nitrite_ppm: number | null;
+            is_fresh_in_oil: boolean;
+            why: components["schemas"]["Phrase"][];
+            batch: components["schemas"]["SeasoningBatch"];
+        };
+        SeasoningAdded: {
+            slug: string;
+        };
+        SeasoningBatch: {
+            meat_g: number;
+            total_g: number;
+            cost: number;
+            amounts: components["schemas"]["DressingAmount"][];
+        };
+        SeasoningContents: {
+            salt_g: number;
+            sodium_mg: number;
+            sugar_g: number;
+            acid_g: number;
+            alcohol_g: number;
+            fat_g: number;
+        };
+        SeasoningPart: {
+            name: string;
+            g_per_kg: number;
+        };
+        SeasoningShelf: {
+            currency: string;
+            seasonings: components["schemas"]["SeasoningSummary"][];
+            ingredients: components["schemas"]["IngredientSummary"][];
+        };
+        SeasoningSummary: {
+            slug: string;
+            name: string;
+            kind: string;
+            family: string;
+            /** @description none: any meat */
+            groups: string[];
+            strength: number;
+            is_own: boolean;
+            allergens: string[];
+            may_contain: string[];
+            keeps_days: number;
+            cost_per_kg_meat: number;
+        };
+        SeasoningsTaken: {
+            taken: number;
         };
         Session: {
             name: string;
@@ -1761,6 +2030,8 @@ export interface components {
             budget?: number | null;
             wants?: ("cheap" | "quick" | "special" | "easy" | "lean" | "rich" | "bigger" | "boneless" | "on_bone" | "skin_on" | "crisp_skin" | "soft" | "leftovers" | "crackling" | "unhurried")[];
             may_order?: boolean;
+            /** @description one of the shelf, or a family of them */
+            seasoning?: string | null;
             grade?: string | null;
             aged_days?: number | null;
             /** @enum {string} */
@@ -2456,6 +2727,222 @@ export interface operations {
             };
             /** @description Refused, naming each key */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listSeasonings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The shelf */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasoningShelf"];
+                };
+            };
+        };
+    };
+    addSeasoning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnSeasoning"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasoningAdded"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    exportSeasonings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                format: "json" | "csv" | "jsonld";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                    "text/csv": unknown;
+                    "application/ld+json": unknown;
+                };
+            };
+        };
+    };
+    importSeasonings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+                "application/ld+json": Record<string, never>;
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description Taken */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasoningsTaken"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showSeasoning: {
+        parameters: {
+            query?: {
+                meat_g?: number;
+            };
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The seasoning */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Seasoning"];
+                };
+            };
+            /** @description No such seasoning */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removeSeasoning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Removed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showLabel: {
+        parameters: {
+            query?: {
+                meat_g?: number;
+            };
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description PDF */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description No such seasoning */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -8,6 +8,7 @@ use App\Models\User;
 use App\Services\House;
 use App\Services\Refusals;
 use App\Services\ShopCatalogue;
+use App\Services\ShopShelf;
 use App\Services\Stock;
 use App\Services\WishData;
 use Illuminate\Http\JsonResponse;
@@ -43,6 +44,7 @@ final class AnswerCounterController
         CounterReply $reply,
         Stock $stock,
         ShopCatalogue $catalogues,
+        ShopShelf $shelves,
         House $house,
         Refusals $refusals,
     ): JsonResponse {
@@ -50,7 +52,13 @@ final class AnswerCounterController
         $user = $request->user();
         $catalogue = $catalogues->of($user->shop);
 
-        $shop = new ShopToday($stock->of($user->shop, $catalogue), $catalogue, $house->rules($user->shop), $user->shop->currency);
+        $shop = new ShopToday(
+            $stock->of($user->shop, $catalogue),
+            $catalogue,
+            $house->rules($user->shop),
+            $user->shop->currency,
+            $shelves->of($user->shop),
+        );
 
         $shown = $reply->to(WishData::of($request->getContent()), $shop);
         if ($shown['refused'] !== null) {
