@@ -54,6 +54,9 @@ enum Units: string
 
     public function mass(float $grams): string
     {
+        if ($grams > 0.0 && $grams < 10.0) {
+            return self::plain($grams, 1)."\u{a0}g"; // a spoon of salt: by the gram in any kitchen
+        }
         if ($this === self::Metric) {
             return $grams >= 1000.0 ? self::plain($grams / 1000.0, 2)."\u{a0}kg" : self::plain($grams, 0)."\u{a0}g";
         }

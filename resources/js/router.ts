@@ -8,6 +8,13 @@ export const router = createRouter({
     { path: '/counter', name: 'counter', component: () => import('@/features/counter/CounterPage.vue') },
     { path: '/case', name: 'case', component: () => import('@/features/case/CasePage.vue') },
     { path: '/case/board', name: 'price-board', component: () => import('@/features/case/PriceBoardPage.vue') },
+    { path: '/seasonings', name: 'seasonings', component: () => import('@/features/seasonings/SeasoningsPage.vue') },
+    {
+      path: '/seasonings/:slug',
+      name: 'seasoning',
+      component: () => import('@/features/seasonings/SeasoningsPage.vue'),
+      props: true,
+    },
     { path: '/customers', name: 'customers', component: () => import('@/features/customers/CustomersPage.vue') },
     { path: '/house', name: 'house', component: () => import('@/features/house/HousePage.vue') },
     { path: '/tickets', name: 'tickets', component: () => import('@/features/tickets/TicketsPage.vue') },

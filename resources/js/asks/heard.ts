@@ -53,7 +53,14 @@ function when(wish: Wish, t: Say, dayName: (days: number) => string): string {
 }
 
 /** The heard sentence of one dish. No rule of the trade is here: it says what the wish says. */
-export function heard(wish: Wish, t: Say, units: Units, currency: string, dayName: (days: number) => string): HeardPart[] {
+export function heard(
+  wish: Wish,
+  t: Say,
+  units: Units,
+  currency: string,
+  dayName: (days: number) => string,
+  seasoningName: (slug: string) => string,
+): HeardPart[] {
   const [only] = wish.diners
   const isOne = wish.diners.length === 1
   return [
@@ -97,6 +104,7 @@ export function heard(wish: Wish, t: Say, units: Units, currency: string, dayNam
       of: 'wish',
       text: list([
         ...(wish.wants ?? []).map((want) => t(`want.${want}`)),
+        wish.seasoning != null && seasoningName(wish.seasoning),
         ...(wish.diets ?? []).map((diet) => t(`diet.${diet}`)),
         ...(isOne ? (only?.avoid ?? []) : []).map((word) => t('ask.no', { word })),
         wish.may_order && t('heard.mayOrder'),

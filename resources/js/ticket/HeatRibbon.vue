@@ -26,6 +26,8 @@ const doneAt = computed(() => ({
   low: (open.value?.starts_s ?? 0) + (open.value?.low_s ?? 0),
   high: (open.value?.starts_s ?? 0) + (open.value?.high_s ?? 0),
 }))
+/** Salt that went on then has drawn water out: the surface is wet. */
+const badWindow = computed(() => props.ticket.dressing?.bad_window ?? null)
 const turns = computed(() => props.ticket.stages.flatMap((stage) => stage.turns_at_s))
 const rows = computed(() => {
   const { time_s: time, core_c: core, surface_a_c: a } = props.ticket.heat_ribbon
@@ -67,13 +69,20 @@ const rows = computed(() => {
           {{ t(`stage.${stage.name}`) }}
         </text>
       </g>
+      <g v-if="badWindow" data-testid="bad-window">
+        <rect x="0" :y="TOP + PLOT + 2" :width="LEFT - 3" height="20" class="wet" />
+        <text x="0" y="153" class="axis start">−{{ duration(-badWindow.from_s).replace(/\s.*/, '') }}</text>
+      </g>
       <text :x="LEFT" y="153" class="axis start">0</text>
       <text :x="W - 4" y="153" class="axis">{{ duration(total) }}</text>
     </svg>
     <figcaption
       ><span class="key core">{{ t('ticket.core') }}</span
       ><span class="key surface">{{ t('ticket.surface') }}</span
-      >{{ t('ticket.doneAt', { low: duration(doneAt.low), high: duration(doneAt.high) }) }}</figcaption
+      >{{ t('ticket.doneAt', { low: duration(doneAt.low), high: duration(doneAt.high) })
+      }}<span v-if="badWindow" class="key wet">{{
+        t('season.badWindow', { from: duration(-badWindow.from_s), to: duration(-badWindow.to_s) })
+      }}</span></figcaption
     >
     <div class="sr-only"
       ><table
@@ -180,6 +189,12 @@ svg {
 .stage.rest_wrapped {
   fill: #a9bcc2;
 }
+/* a hatch, as of something not to be done */
+.wet {
+  fill: #e4c04a;
+  stroke: #8a6207;
+  stroke-dasharray: 3 2;
+}
 .on {
   font: 600 13px var(--figures);
   fill: #fff;
@@ -205,6 +220,9 @@ figcaption {
   margin-right: 5px;
   vertical-align: middle;
   border-top: 3px solid #141c1b;
+}
+.key.wet::before {
+  border-top: 6px double #8a6207;
 }
 .key.surface::before {
   border-top: 2px solid #8a1c2c;

@@ -8,13 +8,19 @@ import HeatRibbon from './HeatRibbon.vue'
 import SliceDrawing from './SliceDrawing.vue'
 import TextureMeter from './TextureMeter.vue'
 import TicketPieces from './TicketPieces.vue'
+import TicketSeason from './TicketSeason.vue'
 import TicketTimeline from './TicketTimeline.vue'
 import VerdictBar from './VerdictBar.vue'
 
-const props = withDefaults(defineProps<{ ticket: Schemas['DishTicket']; units: Units; stale?: boolean; readable?: boolean }>(), {
-  stale: false,
-  readable: false,
-})
+const props = withDefaults(
+  defineProps<{ ticket: Schemas['DishTicket']; units: Units; stale?: boolean; readable?: boolean; changeable?: boolean }>(),
+  {
+    stale: false,
+    readable: false,
+    changeable: false,
+  },
+)
+const emit = defineEmits<{ season: [seasoning: string] }>()
 const read = defineModel<string[]>('read', { default: () => [] })
 const { t } = useI18n()
 const say = useSay()
@@ -130,7 +136,16 @@ const notes = computed(() =>
           ><SliceDrawing :section="ticket.cross_section" :units="units" /><HeatRibbon :ticket="ticket" :units="units"
         /></div> </div
       ><div class="half"
-        ><TicketTimeline :lines="ticket.timeline" :units="units" /><p class="notes">{{ notes }}</p></div
+        ><TicketTimeline :lines="ticket.timeline" :units="units" /><TicketSeason
+          v-if="ticket.dressing"
+          :dressing="ticket.dressing"
+          :units="units"
+          :currency="ticket.price?.currency ?? null"
+          :heads="amounts.diners"
+          :changeable="changeable"
+          @pick="emit('season', $event)"
+          ><template #more><slot name="season" /></template></TicketSeason
+        ><p class="notes">{{ notes }}</p></div
       ></div
     >
     <details class="sources"

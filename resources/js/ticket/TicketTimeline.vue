@@ -1,12 +1,19 @@
 <script setup lang="ts">
+import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { useSay } from '@/i18n/useSay'
 import { duration, span, type Units } from '@/units/units'
 
-defineProps<{ lines: Schemas['TimelineLine'][]; units: Units }>()
+const props = defineProps<{ lines: Schemas['TimelineLine'][]; units: Units }>()
+const { locale } = useI18n()
 const say = useSay()
+/** A day earlier than the meal is named. */
+const day = (clock: string) =>
+  clock.slice(0, 10) === props.lines[props.lines.length - 1]?.clock?.slice(0, 10)
+    ? ''
+    : `${new Date(`${clock.slice(0, 10)}T12:00`).toLocaleDateString(locale.value, { weekday: 'short' })} `
 const at = (line: Schemas['TimelineLine']) =>
-  line.clock !== null ? line.clock.slice(11, 16) : line.at_s < 0 ? `−${duration(-line.at_s)}` : duration(line.at_s)
+  line.clock !== null ? `${day(line.clock)}${line.clock.slice(11, 16)}` : line.at_s < 0 ? `−${duration(-line.at_s)}` : duration(line.at_s)
 </script>
 
 <template>

@@ -30,6 +30,7 @@ export function length(millimetres: number, units: Units): string {
 }
 
 export function mass(grams: number, units: Units): string {
+  if (grams > 0 && grams < 10) return `${plain(grams, 1)}\u00a0g` // a spoon of salt: by the gram in any kitchen
   if (units === 'metric') return grams >= 1000 ? `${plain(grams / 1000, 2)}\u00a0kg` : `${plain(grams, 0)}\u00a0g`
   const ounces = grams / G_PER_OUNCE
   const whole = Math.round(ounces)

@@ -93,7 +93,8 @@ final class TicketTest extends TestCase
             2.0,
             'even the slow end is in time',
         );
-        self::assertSame($ticket['on_heat_at'], $ticket['timeline'][2]['clock']);
+        $onNow = array_filter($ticket['timeline'], static fn (array $line): bool => $line['at_s'] === 0);
+        self::assertContains($ticket['on_heat_at'], array_column($onNow, 'clock'));
         self::assertNotContains('doubt.not_enough_time', array_column($ticket['doubts'], 'key'));
     }
 

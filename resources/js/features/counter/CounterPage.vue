@@ -10,6 +10,7 @@ import { useAsks } from '@/asks/useAsks'
 import { useRefusal } from '@/i18n/useRefusal'
 import { useSession } from '@/queries/session'
 import TicketCard from '@/ticket/TicketCard.vue'
+import SeasonPick from './SeasonPick.vue'
 import { useUnits } from '@/units/useUnits'
 import AskLine from './AskLine.vue'
 import CustomerTabs from './CustomerTabs.vue'
@@ -137,6 +138,9 @@ onKey('p', () => {
 onKey('?', () => {
   keysOpen.value = true
 })
+const season = (seasoning: string) => {
+  void asks.patch(() => ({ seasoning: seasoning === '' ? null : seasoning }))
+}
 </script>
 
 <template>
@@ -211,7 +215,10 @@ onKey('?', () => {
         :ticket="giving.ticket.value"
         :units="units.units"
         :stale="giving.stale.value"
-        :readable="!asks.ask.given">
+        :readable="!asks.ask.given"
+        :changeable="!asks.ask.given"
+        @season="season">
+        <template #season><SeasonPick @pick="season" /></template>
         <template #actions>
           <DishStrip v-if="asks.ask.dishes.length && !asks.ask.given" :currency="currency" />
           <GiveBar

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
 import Popover from 'primevue/popover'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -7,6 +8,7 @@ import { heard, type HeardOf } from '@/asks/heard'
 import { useAsks } from '@/asks/useAsks'
 import { useSay } from '@/i18n/useSay'
 import type { CounterCut } from '@/queries/catalogue'
+import { shelfQuery } from '@/queries/seasonings'
 import { dayName } from '@/units/clock'
 import { useUnits } from '@/units/useUnits'
 import AskPanel from './AskPanel.vue'
@@ -29,6 +31,9 @@ const open = ref<HeardOf | 'who'>('people')
 const isUnfolded = ref(false)
 const panel = useTemplateRef('panel')
 
+const shelf = useQuery(shelfQuery())
+const seasoningName = (asked: string) =>
+  shelf.data.value?.seasonings.find((each) => each.slug === asked)?.name ?? t(`season.family.${asked}`)
 const inWords = (wish: Parameters<typeof heard>[0], currency: string) =>
   heard(
     wish,
@@ -36,6 +41,7 @@ const inWords = (wish: Parameters<typeof heard>[0], currency: string) =>
     units.units,
     currency,
     (days) => dayName(days, locale.value),
+    seasoningName,
   )
 /** What is wrong with the wish itself stands under the sentence. */
 const SHOWN_HERE = ['eat_at', 'budget', 'doneness', 'appliances', 'heat_c']
