@@ -10,7 +10,8 @@ use OpenApi\Attributes as OA;
     OA\Schema(
         schema: 'SeasoningSummary',
         required: [
-            'slug', 'name', 'kind', 'family', 'groups', 'strength', 'is_own', 'allergens', 'may_contain', 'keeps_days', 'cost_per_kg_meat',
+            'slug', 'name', 'kind', 'family', 'groups', 'strength', 'is_own', 'allergens', 'may_contain', 'made_of',
+            'keeps_days', 'cost_per_kg_meat',
         ],
         properties: [
             new OA\Property(property: 'slug', type: 'string'),
@@ -22,6 +23,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'is_own', type: 'boolean'),
             new OA\Property(property: 'allergens', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'may_contain', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'made_of', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'keeps_days', type: 'integer'),
             new OA\Property(property: 'cost_per_kg_meat', type: 'number'),
         ],

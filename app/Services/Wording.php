@@ -78,6 +78,28 @@ final readonly class Wording
     }
 
     /** A day by the clock of its own zone. */
+    /** A day of the week in short, where a thing is done the day before. */
+    public function weekday(DateTimeInterface $day): string
+    {
+        return (string) (new IntlDateFormatter($this->locale, pattern: 'EEE', timezone: $day->getTimezone()))->format($day);
+    }
+
+    /**
+     * "1½ tsp"; nothing for what is only weighed.
+     *
+     * @param  array{spoons: float|int|null, spoon: string|null}  $amount
+     */
+    public function spoons(array $amount): string
+    {
+        [$count, $unit] = [(float) ($amount['spoons'] ?? 0.0), $amount['spoon'] ?? null];
+        if ($unit === null || $unit === 'pinch') {
+            return $unit === null ? '' : $this->text('spoon', 'pinch');
+        }
+        $quarter = ['', '¼', '½', '¾'][(int) round(4.0 * ($count - floor($count)))] ?? '';
+
+        return ($count >= 1.0 || $quarter === '' ? (string) (int) floor($count) : '').$quarter.' '.$this->text('spoon', $unit);
+    }
+
     public function day(DateTimeInterface $day): string
     {
         return (string) (new IntlDateFormatter(

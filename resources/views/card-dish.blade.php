@@ -5,7 +5,9 @@
     $amounts = $result['amounts'];
     $pullBy = $result['pull_by'] ?? ($result['can_probe'] ? 'core' : 'clock'); // older tickets do not say
     $findings = $result['verdict']['findings'];
-    $clock = fn (?string $atom): string => $atom === null ? '' : (new DateTimeImmutable($atom))->format('H:i');
+    $mealDay = substr((string) (end($result['timeline'])['clock'] ?? ''), 0, 10);
+    $clock = fn (?string $atom): string => $atom === null ? '' : (substr($atom, 0, 10) === $mealDay || $mealDay === '' ? '' : $wording->weekday(new DateTimeImmutable($atom)).' ').(new DateTimeImmutable($atom))->format('H:i');
+    $spoons = fn (array $amount): string => $wording->spoons($amount);
 @endphp
 <div class="rule @if ($dish->place > 1) next @endif"></div>
 @if ($ticket->taken_back_at !== null)
@@ -58,6 +60,18 @@
     </tr>
 @endforeach
 </table>
+
+@php($dressing = $result['dressing'] ?? null)
+@if ($dressing !== null)
+<div style="margin-top: {{ $pt(5) }}"><b>{{ $dressing['name'] }}</b>: @foreach ($dressing['amounts'] as $amount){{ $amount['name'] }} {{ $units->show('_g', $amount['g']) }}@if ($spoons($amount) !== '') ({{ $spoons($amount) }})@endif @if ($amount['instead_of']) {{ $wording->text('card', 'instead_of', ['what' => $amount['instead_of']]) }}@endif{{ $loop->last ? '' : ', ' }}@endforeach
+@if ($dressing['salt_beside'])+ {{ $wording->text('card', 'salt_beside') }} {{ $units->show('_g', $dressing['salt_beside']['g']) }} ({{ $spoons($dressing['salt_beside']) }})@endif.
+@if ($dressing['allergens'])<b>{{ $wording->text('label', 'allergens', ['list' => implode(', ', array_map(fn (string $each): string => $wording->text('allergen', $each), $dressing['allergens']))]) }}</b>@endif
+@if ($dressing['may_contain']) {{ $wording->text('label', 'may_contain', ['list' => implode(', ', array_map(fn (string $each): string => $wording->text('allergen', $each), $dressing['may_contain']))]) }}@endif</div>
+@foreach (array_unique(array_map(fn (array $each): string => $wording->say($each['says'], $units), [...array_slice($dressing['scorches'], 0, 1), ...$dressing['apart']])) as $said)
+<div class="say">{{ $said }}</div>
+@endforeach
+<div class="small">@foreach ($dressing['notes'] as $note){{ $wording->say($note, $units) }} @endforeach {{ $wording->text('card', 'sodium', ['sodium' => (string) $dressing['salt']['sodium_per_head_mg']]) }}</div>
+@endif
 
 <div class="foot">
 @foreach ($result['cautions'] as $caution)

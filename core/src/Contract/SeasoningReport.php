@@ -36,6 +36,7 @@ final readonly class SeasoningReport
             'is_own' => $of->isOwn,
             'allergens' => self::values($of->allergens()),
             'may_contain' => self::values($of->mayContain()),
+            'made_of' => array_map(static fn (Amount $amount): string => $amount->ingredient->name, $of->amounts),
             'keeps_days' => $of->keepsDays(),
             'cost_per_kg_meat' => round(($of->eurPerKg() * $of->gPerKg) / 1000.0, 2),
         ];

@@ -58,14 +58,14 @@ final readonly class Course
                 Moment::InPan => [
                     new Step(
                         $on->film->endS() > 0.0 ? $on->film->endS() : $endS,
-                        new Phrase("season.do.{$seasoning->kind->value}", [...$args, 'juice_g' => round($on->juiceG)]),
+                        new Phrase("season_do.{$seasoning->kind->value}", [...$args, 'juice_g' => round($on->juiceG)]),
                     ),
                 ],
                 Moment::Rest => [
-                    new Step(-self::CHILLED_S, new Phrase('season.do.butter_chill', $args)),
-                    new Step(max(0.0, min($endS, $on->film->endS())), new Phrase('season.do.butter', $args)),
+                    new Step(-self::CHILLED_S, new Phrase('season_do.butter_chill', $args)),
+                    new Step(max(0.0, min($endS, $on->film->endS())), new Phrase('season_do.butter', $args)),
                 ],
-                Moment::Plate => [new Step($endS, new Phrase("season.do.{$seasoning->kind->value}", $args))],
+                Moment::Plate => [new Step($endS, new Phrase("season_do.{$seasoning->kind->value}", $args))],
             },
         ];
     }
@@ -76,10 +76,10 @@ final readonly class Course
         $args = ['salt_g' => round($g, $g < 10.0 ? 1 : 0), 'seasoning' => $name ?? ''];
         $suffix = $name === null ? '' : '_named';
         if ($on->isMinced() || $on->isInShell()) {
-            return [new Step(-self::SALT_BEFORE_S, new Phrase("season.do.salt_outside{$suffix}", $args))];
+            return [new Step(-self::SALT_BEFORE_S, new Phrase("season_do.salt_outside{$suffix}", $args))];
         }
         if ($school === 'after' && ! $on->isLong()) {
-            return [new Step($endS, new Phrase("season.do.salt_after{$suffix}", $args))];
+            return [new Step($endS, new Phrase("season_do.salt_after{$suffix}", $args))];
         }
         $times = $this->salting->ahead($on);
         $aheadS = match (true) {
@@ -91,9 +91,9 @@ final readonly class Course
 
         return match (true) {
             $aheadS >= $times->leastS => [
-                new Step(-$aheadS, new Phrase($on->isFish() ? "season.do.salt_fish{$suffix}" : "season.do.salt_ahead{$suffix}", $args)),
+                new Step(-$aheadS, new Phrase($on->isFish() ? "season_do.salt_fish{$suffix}" : "season_do.salt_ahead{$suffix}", $args)),
             ],
-            default => [new Step(-self::SALT_BEFORE_S, new Phrase("season.do.salt_now{$suffix}", $args))],
+            default => [new Step(-self::SALT_BEFORE_S, new Phrase("season_do.salt_now{$suffix}", $args))],
         };
     }
 
@@ -111,8 +111,8 @@ final readonly class Course
             $hangS = min($on->aheadS ?? INF, $this->soak->number('hang_s'));
 
             return [
-                new Step(-$hangS, new Phrase('season.do.dip', $args), new TimeRange($soak->likelyS, $soak->likelyS, $soak->likelyS)),
-                new Step(-$hangS + $soak->likelyS, new Phrase('season.do.hang')),
+                new Step(-$hangS, new Phrase('season_do.dip', $args), new TimeRange($soak->likelyS, $soak->likelyS, $soak->likelyS)),
+                new Step(-$hangS + $soak->likelyS, new Phrase('season_do.hang')),
             ];
         }
         $key = $choice->seasoning->kind->isBrine() ? 'brine' : 'marinade';
@@ -122,11 +122,11 @@ final readonly class Course
         return [
             new Step(
                 -$intoS,
-                new Phrase("season.do.into_{$key}", $args),
+                new Phrase("season_do.into_{$key}", $args),
                 new TimeRange(min($likelyS, $soak->leastS), $likelyS, $soak->mostS),
             ),
-            ...$likelyS >= 3600.0 ? [new Step(-self::OUT_BEFORE_S - 0.5 * $likelyS, new Phrase("season.do.turn_in_{$key}"))] : [],
-            new Step(-self::OUT_BEFORE_S, new Phrase("season.do.out_of_{$key}")),
+            ...$likelyS >= 3600.0 ? [new Step(-self::OUT_BEFORE_S - 0.5 * $likelyS, new Phrase("season_do.turn_in_{$key}"))] : [],
+            new Step(-self::OUT_BEFORE_S, new Phrase("season_do.out_of_{$key}")),
         ];
     }
 
@@ -141,11 +141,11 @@ final readonly class Course
     {
         foreach ($choice->scorches as $scorch) {
             if ($scorch->onS !== null) {
-                return new Step($scorch->onS, new Phrase("season.do.{$choice->seasoning->kind->value}_after", $args));
+                return new Step($scorch->onS, new Phrase("season_do.{$choice->seasoning->kind->value}_after", $args));
             }
         }
 
-        return new Step(-self::RUB_BEFORE_S, new Phrase("season.do.{$choice->seasoning->kind->value}", $args));
+        return new Step(-self::RUB_BEFORE_S, new Phrase("season_do.{$choice->seasoning->kind->value}", $args));
     }
 
     /** @param  array<string, float|int|string>  $args */
@@ -155,7 +155,7 @@ final readonly class Course
         $endS = $on->film->endS();
 
         return $onS < $endS
-            ? new Step($onS, new Phrase('season.do.glaze', [...$args, 'last_s' => $endS - $onS]))
-            : new Step($endS, new Phrase('season.do.glaze_after', $args));
+            ? new Step($onS, new Phrase('season_do.glaze', [...$args, 'last_s' => $endS - $onS]))
+            : new Step($endS, new Phrase('season_do.glaze_after', $args));
     }
 }

@@ -150,7 +150,7 @@ final readonly class Dresser
             $why = $seasoning->kind->family() === $asked ? $why ?? $this->matches->refusal($seasoning, $on, $shelf, $demand) : $why;
         }
 
-        return [$best, $why ?? new Phrase('season.not.none', ['family' => $asked]), false];
+        return [$best, $why ?? new Phrase('season_not.none', ['family' => $asked]), false];
     }
 
     private function salt(Shelf $shelf): Ingredient
@@ -178,7 +178,7 @@ final readonly class Dresser
                 $scorch->step->stage,
                 round($scorch->step->celsius),
                 $scorch->mend->value,
-                new Phrase("season.scorch.{$scorch->mend->value}", [
+                new Phrase("season_scorch.{$scorch->mend->value}", [
                     'ingredient' => $scorch->ingredient->name,
                     'film_c' => round($scorch->step->celsius),
                     'at_c' => (float) $scorch->ingredient->scorchAtC,
@@ -207,7 +207,7 @@ final readonly class Dresser
             round($account->sodiumPerHeadMg()),
             $cut === null
                 ? null
-                : new Phrase("season.too_salty.{$cut->from}", [
+                : new Phrase("season_salty.{$cut->from}", [
                     'seasoning' => $seasoning->name,
                     'added_pct' => round($account->addedPct(), 1),
                     'high_pct' => $account->highPct,
@@ -268,7 +268,7 @@ final readonly class Dresser
                 $given->name,
                 $words,
                 Weighed::amounts($given, Weighed::totalG($given, $grams, $wantedPct), $grams, $shelf->ingredient(self::SALT)),
-                new Phrase($served === null ? 'season.apart.plain' : 'season.apart.swapped', [
+                new Phrase($served === null ? 'season_apart.plain' : 'season_apart.swapped', [
                     'mark' => (string) $mark,
                     'seasoning' => $given->name,
                     'words' => implode(', ', $words),

@@ -79,7 +79,7 @@ final readonly class Matches
     public function refusal(Seasoning $seasoning, Subject $on, Shelf $shelf, Demand $demand): ?Phrase
     {
         $why = NotOffered::why($seasoning, $on);
-        if ($why !== null && $why->key !== 'season.not.other_meat') {
+        if ($why !== null && $why->key !== 'season_not.other_meat') {
             return $why;
         }
         if ($demand->swapped($seasoning, $shelf) !== null) {
@@ -88,8 +88,8 @@ final readonly class Matches
         $in = $demand->first($seasoning);
 
         return $in === null
-            ? new Phrase('season.not.unknown', ['words' => implode(', ', $demand->unknown)])
-            : new Phrase($demand->mayBeIn($in) ? 'season.not.may_contain' : 'season.not.demand', [
+            ? new Phrase('season_not.unknown', ['words' => implode(', ', $demand->unknown)])
+            : new Phrase($demand->mayBeIn($in) ? 'season_not.may_contain' : 'season_not.demand', [
                 'seasoning' => $seasoning->name,
                 'ingredient' => $in->name,
                 'words' => implode(', ', $demand->words),

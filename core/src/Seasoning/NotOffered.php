@@ -36,7 +36,7 @@ final readonly class NotOffered
             default => null,
         };
 
-        return $key === null ? null : new Phrase("season.not.{$key}", ['seasoning' => $of->name]);
+        return $key === null ? null : new Phrase("season_not.{$key}", ['seasoning' => $of->name]);
     }
 
     private static function isMadeFor(Seasoning $of, Subject $on): bool

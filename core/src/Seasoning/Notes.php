@@ -31,41 +31,41 @@ final readonly class Notes
         $notes = [
             $choice->isInTime || $on->aheadS === null
                 ? null
-                : new Phrase($kind === Kind::DryBrine ? 'season.late.salt' : 'season.late.soak', [
+                : new Phrase($kind === Kind::DryBrine ? 'season_late.salt' : 'season_late.soak', [
                     'seasoning' => $of->name,
                     'ahead_s' => max(0.0, $on->aheadS),
                     'least_s' => $choice->soak->leastS ?? 0.0,
                 ]),
             self::depth($choice, $on, $rules),
-            $kind->isMarinade() ? new Phrase('season.note.used_marinade', ['boil_s' => $boilS, 'last_s' => self::LAST_BASTE_S]) : null,
-            $kind->isBrine() || $kind === Kind::Dip ? new Phrase('season.note.used_brine') : null,
-            $kind->isUsedUp() ? new Phrase('season.note.cold', ['most_c' => $rules->record('soak')->number('coldest_most_c')]) : null,
+            $kind->isMarinade() ? new Phrase('season_note.used_marinade', ['boil_s' => $boilS, 'last_s' => self::LAST_BASTE_S]) : null,
+            $kind->isBrine() || $kind === Kind::Dip ? new Phrase('season_note.used_brine') : null,
+            $kind->isUsedUp() ? new Phrase('season_note.cold', ['most_c' => $rules->record('soak')->number('coldest_most_c')]) : null,
             $of->alcohol() >= self::SPIRIT_FROM &&
             ($kind === Kind::PanSauce || ($kind->moment()->meetsTheFire() && in_array($on->method, self::FLAMES, true)))
-                ? new Phrase('season.note.flame')
+                ? new Phrase('season_note.flame')
                 : null,
             $kind->isMarinade() && in_array($on->method, [Method::Pan, Method::DeepFry, Method::StirFry], true)
-                ? new Phrase('season.note.wet_in_fat')
+                ? new Phrase('season_note.wet_in_fat')
                 : null,
-            $kind === Kind::HotCrust && $on->method !== Method::Grill ? new Phrase('season.note.smoke_indoors') : null,
-            $of->isFreshInOil() && ! $kind->isUsedUp() ? new Phrase('season.note.in_oil', ['days' => $of->keepsDays()]) : null,
+            $kind === Kind::HotCrust && $on->method !== Method::Grill ? new Phrase('season_note.smoke_indoors') : null,
+            $of->isFreshInOil() && ! $kind->isUsedUp() ? new Phrase('season_note.in_oil', ['days' => $of->keepsDays()]) : null,
             $kind->moment() === Moment::Plate ||
             $kind === Kind::Butter ||
             $kind === Kind::Rub ||
             $kind === Kind::Glaze ||
             $kind === Kind::Paste
-                ? new Phrase($of->keepsDays() >= 90 ? 'season.note.keeps_dry' : 'season.note.keeps_cold', ['days' => $of->keepsDays()])
+                ? new Phrase($of->keepsDays() >= 90 ? 'season_note.keeps_dry' : 'season_note.keeps_cold', ['days' => $of->keepsDays()])
                 : null,
-            $on->thinEnd !== null && $on->isFish() ? new Phrase('season.note.thin_end') : null,
+            $on->thinEnd !== null && $on->isFish() ? new Phrase('season_note.thin_end') : null,
             $of->has('eggs') ||
             array_filter($treated, static fn (Amount $amount): bool => $amount->ingredient->slug === 'egg_yolk') !== []
-                ? new Phrase('season.note.egg')
+                ? new Phrase('season_note.egg')
                 : null,
-            $of->mayContain() === [] ? null : new Phrase('season.note.may_contain'),
+            $of->mayContain() === [] ? null : new Phrase('season_note.may_contain'),
         ];
         foreach ($treated as $amount) {
             if ($amount->insteadOf !== null) {
-                $notes[] = new Phrase('season.note.swapped', ['with' => $amount->ingredient->name, 'for' => $amount->insteadOf]);
+                $notes[] = new Phrase('season_note.swapped', ['with' => $amount->ingredient->name, 'for' => $amount->insteadOf]);
             }
         }
 
@@ -83,7 +83,7 @@ final readonly class Notes
         $low = (new Diffusion($of->number('low')))->depth($soakS);
         $high = (new Diffusion($of->number('high')))->depth($soakS);
 
-        return new Phrase('season.note.depth', [
+        return new Phrase('season_note.depth', [
             'low_mm' => max(1.0, round($low->toMillimetres())),
             'high_mm' => max(1.0, round(min($high->toMillimetres(), 0.5 * $on->mm()))),
         ]);

@@ -24,19 +24,19 @@ final readonly class Purpose
         return array_values(
             array_filter([
                 match (true) {
-                    $of->kind->isSaltOnly(), $of->kind === Kind::FinishingSalt => new Phrase('season.for.marbled'),
-                    $of->fat() >= self::RICH_FROM => new Phrase('season.for.lean'),
-                    $of->acid() >= self::SHARP_FROM => new Phrase('season.for.fat'),
+                    $of->kind->isSaltOnly(), $of->kind === Kind::FinishingSalt => new Phrase('season_for.marbled'),
+                    $of->fat() >= self::RICH_FROM => new Phrase('season_for.lean'),
+                    $of->acid() >= self::SHARP_FROM => new Phrase('season_for.fat'),
                     default => null,
                 },
                 match (true) {
-                    $of->kind === Kind::DryBrine, $of->kind === Kind::WetBrine => new Phrase('season.for.thick'),
-                    $of->kind === Kind::AcidMarinade, $of->kind === Kind::EnzymeMarinade => new Phrase('season.for.thin'),
-                    $of->kind === Kind::Glaze => new Phrase('season.for.film'),
+                    $of->kind === Kind::DryBrine, $of->kind === Kind::WetBrine => new Phrase('season_for.thick'),
+                    $of->kind === Kind::AcidMarinade, $of->kind === Kind::EnzymeMarinade => new Phrase('season_for.thin'),
+                    $of->kind === Kind::Glaze => new Phrase('season_for.film'),
                     default => null,
                 },
                 self::heat($of),
-                $of->strength === 3 ? new Phrase('season.for.plain') : null,
+                $of->strength === 3 ? new Phrase('season_for.plain') : null,
             ]),
         );
     }
@@ -50,8 +50,8 @@ final readonly class Purpose
         $first = self::burnsFirst($of);
 
         return $first === null
-            ? new Phrase('season.for.any_heat')
-            : new Phrase('season.for.heat', ['ingredient' => $first->name, 'at_c' => (float) $first->scorchAtC]);
+            ? new Phrase('season_for.any_heat')
+            : new Phrase('season_for.heat', ['ingredient' => $first->name, 'at_c' => (float) $first->scorchAtC]);
     }
 
     private static function burnsFirst(Seasoning $of): ?Ingredient

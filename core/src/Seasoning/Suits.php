@@ -61,7 +61,7 @@ final readonly class Suits
 
     private static function says(string $rule, float $value, string $key): Reason
     {
-        return new Reason($rule, $value, new Phrase("season.why.{$key}"));
+        return new Reason($rule, $value, new Phrase("season_why.{$key}"));
     }
 
     private static function isDressing(Seasoning $of): bool

@@ -1782,6 +1782,7 @@ export interface components {
             is_own: boolean;
             allergens: string[];
             may_contain: string[];
+            made_of: string[];
             keeps_days: number;
             cost_per_kg_meat: number;
         };

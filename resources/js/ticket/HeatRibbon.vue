@@ -210,7 +210,7 @@ figcaption {
   font-size: 12.5px;
   color: var(--soft);
   display: flex;
-  gap: 12px;
+  gap: 0 12px;
   flex-wrap: wrap;
 }
 .key::before {

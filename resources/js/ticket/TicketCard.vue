@@ -134,18 +134,18 @@ const notes = computed(() =>
         <TextureMeter :ticket="ticket" :units="units" />
         <div class="facts"
           ><SliceDrawing :section="ticket.cross_section" :units="units" /><HeatRibbon :ticket="ticket" :units="units"
-        /></div> </div
-      ><div class="half"
-        ><TicketTimeline :lines="ticket.timeline" :units="units" /><TicketSeason
+        /></div>
+        <TicketSeason
           v-if="ticket.dressing"
           :dressing="ticket.dressing"
           :units="units"
           :currency="ticket.price?.currency ?? null"
-          :heads="amounts.diners"
           :changeable="changeable"
           @pick="emit('season', $event)"
-          ><template #more><slot name="season" /></template></TicketSeason
-        ><p class="notes">{{ notes }}</p></div
+          ><template #more><slot name="season" /></template
+        ></TicketSeason> </div
+      ><div class="half"
+        ><TicketTimeline :lines="ticket.timeline" :units="units" /><p class="notes">{{ notes }}</p></div
       ></div
     >
     <details class="sources"

@@ -7,7 +7,7 @@ import { mass, money, type Units } from '@/units/units'
 import { spoons } from '@/units/spoons'
 
 // What goes on the meat: which and why, how much of each, what would burn, and what it comes to in salt.
-const props = defineProps<{ dressing: Schemas['Dressing']; units: Units; currency: string | null; heads: number; changeable: boolean }>()
+const props = defineProps<{ dressing: Schemas['Dressing']; units: Units; currency: string | null; changeable: boolean }>()
 const emit = defineEmits<{ pick: [seasoning: string] }>()
 const { t } = useI18n()
 const say = useSay()
@@ -27,6 +27,14 @@ const salt = computed(() =>
     pct: props.dressing.salt.added_pct,
     wanted: props.dressing.salt.wanted_pct,
   }),
+)
+const spare = computed(() =>
+  [
+    props.dressing.per_piece_g !== null && t('season.each', { g: mass(props.dressing.per_piece_g, props.units) }),
+    props.dressing.surplus_g > 0 && t('season.surplus', { g: mass(props.dressing.surplus_g, props.units) }),
+  ]
+    .filter(Boolean)
+    .join(' '),
 )
 const has = (list: string[]) => list.map((each) => t(`allergen.${each}`)).join(', ')
 </script>
@@ -50,10 +58,7 @@ const has = (list: string[]) => list.map((each) => t(`allergen.${each}`)).join('
         ><b>{{ t('season.saltBeside') }}</b> {{ of(dressing.salt_beside) }}</li
       >
     </ul>
-    <p v-if="dressing.per_piece_g !== null || dressing.surplus_g > 0" class="faint"
-      ><span v-if="dressing.per_piece_g !== null">{{ t('season.each', { g: mass(dressing.per_piece_g, units) }) }}</span>
-      <span v-if="dressing.surplus_g > 0">{{ t('season.surplus', { g: mass(dressing.surplus_g, units) }) }}</span></p
-    >
+    <p v-if="spare" class="faint">{{ spare }}</p>
     <p v-for="each in scorches" :key="each" class="scorch" data-testid="season-scorch">{{ each }}</p>
     <p v-for="piece in dressing.apart" :key="piece.mark" class="mark" data-testid="season-apart">{{ say(piece.says, units) }}</p>
     <p class="faint" data-testid="season-salt"
@@ -61,7 +66,7 @@ const has = (list: string[]) => list.map((each) => t(`allergen.${each}`)).join('
     >
     <p v-if="dressing.allergens.length || dressing.may_contain.length" class="allergens" data-testid="season-allergens"
       ><b v-if="dressing.allergens.length">{{ t('season.contains', { list: has(dressing.allergens) }) }}</b>
-      <span v-if="dressing.may_contain.length">{{ t('season.mayContain', { list: has(dressing.may_contain) }) }}</span></p
+      <span v-if="dressing.may_contain.length"> {{ t('season.mayContain', { list: has(dressing.may_contain) }) }}</span></p
     >
     <p class="faint notes">{{ dressing.notes.map((each) => say(each, units)).join(' ') }}</p>
     <div v-if="changeable" class="others" :aria-label="t('season.others')" role="group">
@@ -119,6 +124,11 @@ p {
 }
 .amounts b {
   font-weight: 600;
+}
+.allergens {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 6px;
 }
 .faint {
   color: var(--soft);

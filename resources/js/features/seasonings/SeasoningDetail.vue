@@ -99,7 +99,7 @@ const contents = computed(() => {
         ></tbody
       >
     </table>
-    <p v-if="of.allergens.length || of.may_contain.length" data-testid="season-allergens"
+    <p v-if="of.allergens.length || of.may_contain.length" class="allergens" data-testid="season-allergens"
       ><b v-if="of.allergens.length">{{ t('season.contains', { list: has(of.allergens) }) }}</b>
       <span v-if="of.may_contain.length"> {{ t('season.mayContain', { list: has(of.may_contain) }) }}</span></p
     >
@@ -186,6 +186,11 @@ td {
 thead th {
   font: 500 13px/1.3 var(--text);
   color: var(--soft);
+}
+.allergens {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 6px;
 }
 .faint {
   color: var(--soft);

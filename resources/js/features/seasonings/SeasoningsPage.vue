@@ -52,7 +52,7 @@ const shown = computed(() => {
       (family.value === '' || (family.value === OWN ? each.is_own : each.family === family.value)) &&
       (meat.value === '' || each.groups.length === 0 || each.groups.includes(meat.value)) &&
       (without.value === '' || (!each.allergens.includes(without.value) && !each.may_contain.includes(without.value))) &&
-      (words === '' || `${each.name} ${t(`seasoning_kind.${each.kind}`)}`.toLowerCase().includes(words)),
+      (words === '' || [each.name, t(`seasoning_kind.${each.kind}`), ...each.made_of].join(' ').toLowerCase().includes(words)),
   )
 })
 const open = (slug: string) => {
