@@ -71,6 +71,7 @@ final class Heard
             ...array_map(static fn (string $other): string => "or:{$other}", $wish['or'] ?? []),
             ...array_map(static fn (string $want): string => "want:{$want}", $wish['wants'] ?? []),
             ...array_map(static fn (string $diet): string => "diet:{$diet}", $wish['diets'] ?? []),
+            ...isset($wish['seasoning']) ? ["season:{$wish['seasoning']}"] : [],
             ...array_map(static fn (string $kind): string => "notOn:{$kind}", $wish['not_on'] ?? []),
             ...array_map(static fn (string $method): string => "how:{$method}", $wish['methods'] ?? []),
             ...array_map(

@@ -34,7 +34,7 @@ final readonly class DressingOf
      * @param  non-empty-list<array{Plate, Cook, TimeRange}>  $cooked  the first is the one the ticket is written out for
      * @param  float  $juiceG  what the cook lets go
      */
-    public function cook(Dish $dish, array $cooked, float $juiceG): Dressed
+    public function cook(Dish $dish, array $cooked, float $juiceG): ?Dressed
     {
         [$plate, $cook, $open] = $cooked[0];
         $everyone = array_merge([], ...array_map($this->diets->avoids(...), $dish->diets));

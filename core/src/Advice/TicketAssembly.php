@@ -26,6 +26,7 @@ use Nessmark\Method\Planner;
 use Nessmark\Quantity\Mass;
 use Nessmark\Safety\Level;
 use Nessmark\Safety\SafetyRules;
+use Nessmark\Say\Phrase;
 use Nessmark\Ticket\Amounts;
 use Nessmark\Ticket\DishTicket;
 use Nessmark\Ticket\HeatRibbon;
@@ -144,7 +145,7 @@ final readonly class TicketAssembly
                     Mass::ofGrams($amounts->rawG),
                     Mass::ofGrams($amounts->cookedG),
                     $amounts->diners,
-                    $dressed->dressing->price,
+                    $dressed?->dressing->price,
                 ),
             new Target(
                 $plate->occasion->scale,
@@ -180,7 +181,10 @@ final readonly class TicketAssembly
             (new Tempering($this->kitchen, $this->rules))->of($plate, $effects, $open->likelyS + $cook->fixedHeatS()),
             (new Keeping($this->kitchen))->of($plate, $this->rules->cooling($standard), $cook->verdict),
             Cautions::of($plate, $fires, $cook->verdict),
-            (new Doubts($this->kitchen))->of($dish, $plate, $cook, $open, $thin),
+            [
+                ...(new Doubts($this->kitchen))->of($dish, $plate, $cook, $open, $thin),
+                ...$dressed === null ? [new Phrase('doubt.unseasoned')] : [],
+            ],
             $this->cited($plate, $cook),
             Timeline::of(
                 $plate,
@@ -188,10 +192,10 @@ final readonly class TicketAssembly
                 $open,
                 $isByTexture,
                 Pieces::steps($cooked, fn (Plate $each): bool => $this->advisor->mark($each) !== null),
-                $dressed->steps,
+                $dressed->steps ?? [],
             ),
             Pieces::of($cooked),
-            $dressed->dressing,
+            $dressed?->dressing,
         );
     }
 

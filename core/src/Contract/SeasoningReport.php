@@ -16,8 +16,6 @@ use Nessmark\Seasoning\Weighed;
 /** A seasoning as the shelf shows it: what is in it, what it costs, how it keeps, weighed for so much meat. */
 final readonly class SeasoningReport
 {
-    private const SALT = 'fine_salt';
-
     /** What a level salt rub of a kilo of meat comes to, %: what is only salt is weighed to it. */
     private const USUAL_SALT_PCT = 1.0;
 
@@ -80,7 +78,7 @@ final readonly class SeasoningReport
                 'meat_g' => $meatG,
                 'total_g' => round($totalG, $totalG < 10.0 ? 1 : 0),
                 'cost' => round(($of->eurPerKg() * $totalG) / 1000.0, 2),
-                'amounts' => array_map(Json::of(...), Weighed::amounts($of, $totalG, $meatG, $shelf->ingredient(self::SALT))),
+                'amounts' => array_map(Json::of(...), Weighed::amounts($of, $totalG, $meatG, $shelf->salt())),
             ],
         ];
     }

@@ -83,7 +83,8 @@ final readonly class Demand
     /** With what may take the place of what is forbidden; null where nothing can. */
     public function swapped(Seasoning $seasoning, Shelf $shelf): ?Seasoning
     {
-        if ($this->unknown !== []) {
+        $isSalted = $seasoning->kind === Kind::WetBrine; // its salt is worked out, and stands in no recipe
+        if ($this->unknown !== [] || ($isSalted && $this->forbids($shelf->salt()))) {
             return null;
         }
         $amounts = [];

@@ -23,8 +23,6 @@ final readonly class Dresser
 
     private const REASONS = 2;
 
-    private const SALT = 'fine_salt';
-
     /** Salt alone, which nobody is allergic to. */
     private const PLAIN = 'salt-plain';
 
@@ -41,6 +39,7 @@ final readonly class Dresser
      * @param  array<string, float>  $gramsOf  of meat, by mark
      * @param  array<string, string>  $schools
      * @param  float  $endS  when it is served, s from the first heat
+     * @return Dressed|null null where nothing can be had, not even salt
      */
     public function dress(
         Subject $on,
@@ -51,10 +50,13 @@ final readonly class Dresser
         array $schools,
         Profile $profile,
         float $endS,
-    ): Dressed {
+    ): ?Dressed {
         $demand = $this->matches->demand($avoid[array_key_first($avoid)]);
         $choices = $this->matches->of($on, $shelf, $demand, $schools);
         $plain = $this->matches->choice($shelf->seasoning(self::PLAIN), $on, $schools);
+        if ($choices === [] && $demand->forbids($shelf->salt())) {
+            return null;
+        }
         [$choice, $instead, $isAsked] = $this->chosen($choices, $plain, $on, $shelf, $demand, $asked, $schools);
         $seasoning = $choice->seasoning;
         ['wanted' => $wantedPct, 'high' => $highPct] = $this->matches->salting->level($on);
@@ -66,9 +68,7 @@ final readonly class Dresser
             ? $totalG * $seasoning->salt()
             : $this->matches->salting->eatenG($seasoning, $on, Course::soakS($choice, $on));
         $besideG =
-            $seasoning->kind->isSaltOnly() || $on->isInShell() || $demand->forbids($this->salt($shelf))
-                ? 0.0
-                : max(0.0, $wantedG - $eatenG);
+            $seasoning->kind->isSaltOnly() || $on->isInShell() || $demand->forbids($shelf->salt()) ? 0.0 : max(0.0, $wantedG - $eatenG);
         $account = new SaltAccount(
             array_values(
                 array_filter(
@@ -90,22 +90,16 @@ final readonly class Dresser
                 $isAsked,
                 array_map(static fn (Reason $reason): Phrase => $reason->says, array_slice($choice->for(), 0, self::REASONS)),
                 $instead,
-                Weighed::amounts($seasoning, $totalG, $on->rawG, $shelf->ingredient(self::SALT)),
+                Weighed::amounts($seasoning, $totalG, $on->rawG, $shelf->salt()),
                 round($totalG, $totalG < 10.0 ? 1 : 0),
                 round($this->surplusG($seasoning, $on, $totalG)),
-                $besideG >= 0.05 ? Weighed::amount($this->salt($shelf), $besideG, null) : null,
+                $besideG >= 0.05 ? Weighed::amount($shelf->salt(), $besideG, null) : null,
                 $on->pieces === null || $on->pieces < 2 ? null : round($totalG / $on->pieces, 1),
                 self::scorches($choice),
                 $this->account($account, $seasoning),
-                array_map(
-                    static fn (Allergen $allergen): string => $allergen->value,
-                    array_values(array_filter($seasoning->allergens(), static fn (Allergen $each): bool => $each->isMajorIn($profile))),
-                ),
-                array_map(
-                    static fn (Allergen $allergen): string => $allergen->value,
-                    array_values(array_filter($seasoning->mayContain(), static fn (Allergen $each): bool => $each->isMajorIn($profile))),
-                ),
-                Notes::of($choice, $on, $this->rules, $profile),
+                self::named($seasoning->allergens(), $profile),
+                self::named($seasoning->mayContain(), $profile),
+                Notes::of($choice, $on, $this->rules),
                 $this->others($choices, $choice),
                 $this->apart($choice, $on, $shelf, $avoid, $gramsOf, $schools),
                 $this->window($on, $seasoning, $besideG),
@@ -153,9 +147,17 @@ final readonly class Dresser
         return [$best, $why ?? new Phrase('season_not.none', ['family' => $asked]), false];
     }
 
-    private function salt(Shelf $shelf): Ingredient
+    /**
+     * All fourteen wherever the shop is; those that must be named there first.
+     *
+     * @param  list<Allergen>  $allergens
+     * @return list<string>
+     */
+    private static function named(array $allergens, Profile $profile): array
     {
-        return $shelf->seasoning(self::PLAIN)->amounts[0]->ingredient;
+        usort($allergens, static fn (Allergen $a, Allergen $b): int => $b->isMajorIn($profile) <=> $a->isMajorIn($profile));
+
+        return array_map(static fn (Allergen $allergen): string => $allergen->value, $allergens);
     }
 
     private function surplusG(Seasoning $seasoning, Subject $on, float $totalG): float
@@ -259,18 +261,18 @@ final readonly class Dresser
                 continue;
             }
             $served = $demand->swapped($taken->seasoning, $shelf);
-            $given = $served ?? $shelf->seasoning(self::PLAIN);
+            $given = $served ?? ($demand->forbids($shelf->salt()) ? null : $shelf->seasoning(self::PLAIN));
             $grams = $gramsOf[$mark] ?? 0.0;
             ['wanted' => $wantedPct] = $this->matches->salting->level($on);
             $apart[] = new DressingApart(
                 (string) $mark,
-                $given->slug,
-                $given->name,
+                $given?->slug,
+                $given?->name,
                 $words,
-                Weighed::amounts($given, Weighed::totalG($given, $grams, $wantedPct), $grams, $shelf->ingredient(self::SALT)),
-                new Phrase($served === null ? 'season_apart.plain' : 'season_apart.swapped', [
+                $given === null ? [] : Weighed::amounts($given, Weighed::totalG($given, $grams, $wantedPct), $grams, $shelf->salt()),
+                new Phrase('season_apart.'.($given === null ? 'nothing' : ($served === null ? 'plain' : 'swapped')), [
                     'mark' => (string) $mark,
-                    'seasoning' => $given->name,
+                    'seasoning' => $given->name ?? '',
                     'words' => implode(', ', $words),
                 ]),
             );

@@ -6,7 +6,6 @@ namespace Nessmark\Seasoning;
 
 use Nessmark\Data\Record;
 use Nessmark\Method\Method;
-use Nessmark\Safety\Profile;
 use Nessmark\Say\Phrase;
 
 /** What else has to be said of a seasoning: how it is kept and thrown away, and what can hurt. Common practice; FSIS for used marinades. */
@@ -22,7 +21,7 @@ final readonly class Notes
     private function __construct() {}
 
     /** @return list<Phrase> */
-    public static function of(Choice $choice, Subject $on, Record $rules, Profile $profile): array
+    public static function of(Choice $choice, Subject $on, Record $rules): array
     {
         $of = $choice->seasoning;
         $kind = $of->kind;

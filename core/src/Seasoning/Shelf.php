@@ -11,6 +11,9 @@ use Nessmark\Data\Record;
 /** Every seasoning that can be had, down to its ingredients: those shipped, and a shop's own laid over them. */
 final readonly class Shelf
 {
+    /** The salt that a brine is worked out in, and that goes beside whatever has too little of it. */
+    public const SALT = 'fine_salt';
+
     /**
      * @param  array<string, Ingredient>  $ingredients  by slug
      * @param  array<string, Record>  $recipes  by slug
@@ -137,6 +140,11 @@ final readonly class Shelf
     public function ingredient(string $slug): ?Ingredient
     {
         return $this->ingredients[$slug] ?? null;
+    }
+
+    public function salt(): Ingredient
+    {
+        return $this->ingredients[self::SALT];
     }
 
     /** @return list<Ingredient> */

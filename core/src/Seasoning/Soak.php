@@ -48,13 +48,14 @@ final readonly class Soak
     private static function mostForAcid(Seasoning $seasoning, Subject $subject, Record $rules): float
     {
         $most = $rules->record('most_s');
-        $isStrong = $seasoning->acid() >= $rules->number('strong_acid_from');
+        $isFish = $subject->isFish() || $subject->isShellfish();
+        $isStrong = $seasoning->acid() >= $rules->number($isFish ? 'strong_acid_for_fish_from' : 'strong_acid_from');
         $isThick = $subject->mm() >= $rules->number('thick_from_mm');
 
         return match (true) {
             $seasoning->has('enzyme') && $seasoning->kind === Kind::EnzymeMarinade => $most->number('enzyme'),
             ! $isStrong => $most->number('mild_acid'),
-            $subject->isFish(), $subject->isShellfish() => $most->number('fish_acid'),
+            $isFish => $most->number('fish_acid'),
             $isThick => $most->number('acid_thick'),
             $subject->isBird() => $most->number('poultry_acid_thin'),
             $subject->isTender() => $most->number('tender_acid_thin'),

@@ -23,7 +23,7 @@ final readonly class Weighed
     }
 
     /** @return list<DressingAmount> of each ingredient; of a brine with the salt that is worked out for it */
-    public static function amounts(Seasoning $of, float $totalG, float $meatG, ?Ingredient $salt): array
+    public static function amounts(Seasoning $of, float $totalG, float $meatG, Ingredient $salt): array
     {
         $amounts = array_map(
             static fn (Amount $amount): DressingAmount => self::amount(
@@ -33,7 +33,7 @@ final readonly class Weighed
             ),
             $of->amounts,
         );
-        if ($of->kind === Kind::WetBrine && $of->targetSaltPct !== null && $salt !== null) {
+        if ($of->kind === Kind::WetBrine && $of->targetSaltPct !== null) {
             $needed = Brine::saltForAllMass(Mass::ofGrams($meatG), Mass::ofGrams($totalG), $of->targetSaltPct / 100.0)->toGrams();
             $amounts[] = self::amount($salt, max(0.0, $needed - $of->salt() * $totalG), null);
         }

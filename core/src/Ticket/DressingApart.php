@@ -11,13 +11,14 @@ final readonly class DressingApart
 {
     /**
      * @param  string  $mark  of the pieces
+     * @param  string|null  $seasoning  null: nothing at all
      * @param  list<string>  $without
      * @param  list<DressingAmount>  $amounts  for these pieces
      */
     public function __construct(
         public string $mark,
-        public string $seasoning,
-        public string $name,
+        public ?string $seasoning,
+        public ?string $name,
         public array $without,
         public array $amounts,
         public Phrase $says,
