@@ -47,6 +47,8 @@ final class OpenApiTest extends AppTestCase
             'Comparison' => $this->getJson('/api/v1/compare?cuts=beef-flap,tripe'),
             'GradeScales' => $this->getJson('/api/v1/grades'),
             'GradeReading' => $this->getJson('/api/v1/grades/canada/AAA?cut=beef-rib-eye-steak'),
+            'SeasoningShelf' => $this->getJson('/api/v1/seasonings'),
+            'Seasoning' => $this->getJson('/api/v1/seasonings/rub-dune'),
             'Session' => $this->getJson('/api/v1/session'),
             'Advice' => $this->postJson('/api/v1/advice', self::RUMP),
             'Advice of a braise' => $this->postJson('/api/v1/advice', [

@@ -18,6 +18,8 @@ final class EveryRouteTest extends JourneyCase
             '/counter' => 'Counter',
             '/case' => 'Today’s case',
             '/case/board' => 'At the counter today',
+            '/seasonings' => 'Seasonings',
+            '/seasonings/rub-dune' => 'Seasonings',
             '/customers' => 'Customers',
             '/house' => 'House rules',
             '/tickets' => 'Tickets',

@@ -83,7 +83,7 @@ final class FirstMinuteTest extends JourneyCase
         $this->chromium->viewport(390, 844);
         $this->counter('bero', 'bonesaw-31');
         $paths = [
-            '/counter', '/case', '/case/board', '/customers', '/house', '/tickets', '/atlas', '/atlas/shop',
+            '/counter', '/case', '/case/board', '/seasonings', '/seasonings/brine-poultry', '/customers', '/house', '/tickets', '/atlas', '/atlas/shop',
             '/atlas/cut/beef-hanging-tender',
             '/atlas/compare?cuts=beef-shoulder-tender,beef-chuck-tender', '/no/such/place',
         ];

@@ -25,6 +25,10 @@ final readonly class Cut
     /** From this marbling on a steak is eaten in small pieces, kg/kg. Common practice, no source. */
     public const VERY_RICH_FROM = 0.2;
 
+    private const MARBLED_GRADE_FROM = 0.045;
+
+    private const MARBLED_BY_NATURE_FROM = 0.09;
+
     /** Temperature at which meat is weighed, °C: cold from the counter. */
     private const COUNTER_CELSIUS = 5.0;
 
@@ -191,7 +195,9 @@ final readonly class Cut
     /** The same cut after this was done to it. */
     public function after(Treatment $treatment): self
     {
-        return $this->has($treatment->hazard()) ? $this : $this->with('hazards', [...$this->record->texts('hazards'), $treatment->value]);
+        return $this->has($treatment->hazard())
+            ? $this
+            : $this->with('hazards', [...$this->record->texts('hazards'), $treatment->value]);
     }
 
     /** The same cut of an animal that lived so. */
@@ -271,6 +277,17 @@ final readonly class Cut
     public function isVeryRich(): bool
     {
         return $this->record->record('composition')->has('graded') && $this->fatFraction() >= self::VERY_RICH_FROM;
+    }
+
+    /**
+     * Brings its own richness: by its grade, from about the middle of USDA Choice (from memory), or by nature, seams and all. Common
+     * practice, no source.
+     */
+    public function isMarbled(): bool
+    {
+        $isGraded = $this->record->record('composition')->has('graded');
+
+        return $this->fatFraction() >= ($isGraded ? self::MARBLED_GRADE_FROM : self::MARBLED_BY_NATURE_FROM);
     }
 
     /** Fat between the muscles and around them: all that whole beef has above what lies inside a muscle without a grade, kg/kg. */
@@ -358,7 +375,8 @@ final readonly class Cut
     /** 1 low … 4 very high: the mean of its muscles. */
     public function collagenRank(): float
     {
-        return array_sum(array_map(static fn (Muscle $muscle): int => $muscle->collagen->rank(), $this->muscles)) / count($this->muscles);
+        return array_sum(array_map(static fn (Muscle $muscle): int => $muscle->collagen->rank(), $this->muscles)) /
+            count($this->muscles);
     }
 
     /** kg of fat per kg of raw meat as sold. */

@@ -42,7 +42,13 @@ final readonly class Course
     {
         $seasoning = $choice->seasoning;
         $steps = $seasoning->kind->isSaltOnly()
-            ? $this->salt($on, $totalG, $seasoning->kind === Kind::DryBrine ? 'ahead' : $school, $endS, $seasoning->name)
+            ? $this->salt(
+                $on,
+                $totalG,
+                $seasoning->kind === Kind::DryBrine ? 'ahead' : $school,
+                $endS,
+                self::isBareSalt($seasoning) ? null : $seasoning->name,
+            )
             : ($besideG >= 0.05
                 ? $this->salt($on, $besideG, $seasoning->kind->moment() === Moment::Soaked ? 'just_before' : $school, $endS, null)
                 : []);
@@ -68,6 +74,12 @@ final readonly class Course
                 Moment::Plate => [new Step($endS, new Phrase("season_do.{$seasoning->kind->value}", $args))],
             },
         ];
+    }
+
+    /** "Salt it" says it all. */
+    private static function isBareSalt(Seasoning $seasoning): bool
+    {
+        return $seasoning->kind === Kind::Salt && count($seasoning->amounts) === 1;
     }
 
     /** @return list<Step> */

@@ -104,7 +104,6 @@ final readonly class Dresser
                 $this->apart($choice, $on, $shelf, $avoid, $gramsOf, $schools),
                 $this->window($on, $seasoning, $besideG),
                 $isAsked && $seasoning->pricePerKg !== null ? round(($seasoning->pricePerKg * $totalG) / 1000.0, 2) : null,
-                array_intersect_key($schools, ['salt' => 0, 'dressing' => 0, 'oil' => 0, 'tenderising' => 0]),
             ),
             $this->course->of($choice, $on, $besideG, $totalG, $schools['salt'] ?? 'just_before', $endS),
         );

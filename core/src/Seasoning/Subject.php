@@ -16,11 +16,8 @@ use Nessmark\Quantity\Length;
 /** The meat as a seasoning meets it. */
 final readonly class Subject
 {
-    /** Fat inside the muscle from which a piece brings its own richness, kg/kg. Common practice, no source. */
-    private const MARBLED_FROM = 0.09;
-
     /** Kilogram of fat per kilogram below which it wants help. Common practice, no source. */
-    private const LEAN_BELOW = 0.04;
+    private const LEAN_BELOW = 0.07;
 
     private const FAT_FISH_FROM = 0.06;
 
@@ -82,7 +79,7 @@ final readonly class Subject
             ! $this->isMinced() &&
             ! $this->isLong() &&
             ! $this->isLongFibred() &&
-            $this->cut->fatFraction() >= self::MARBLED_FROM &&
+            $this->cut->isMarbled() &&
             $this->cut->tendernessScore() <= self::FIRM;
     }
 

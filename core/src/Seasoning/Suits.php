@@ -83,7 +83,9 @@ final readonly class Suits
     /** What it was thought out for; the fewer sorts of meat, the more so. */
     private static function madeFor(Seasoning $of, Subject $on): ?Reason
     {
-        return $of->groups === [] ? null : self::says('made_for', 1.0 / count($of->groups), 'made_for');
+        return $of->groups === [] || $of->kind === Kind::FinishingSalt
+            ? null
+            : self::says('made_for', 1.0 / count($of->groups), 'made_for');
     }
 
     private static function marbled(Seasoning $of, Subject $on): ?Reason
@@ -270,6 +272,7 @@ final readonly class Suits
     {
         return match (true) {
             $on->cut->priceClass >= 4 && $of->strength === 3 => self::says('fine', -1.0, 'fine_loud'),
+            $on->cut->priceClass >= 4 && $of->kind->isMarinade() && ! $on->isFish() => self::says('fine', -0.6, 'fine_marinade'),
             $on->cut->priceClass <= 2 &&
                 ! $on->isLong() &&
                 ! $on->isMinced() &&

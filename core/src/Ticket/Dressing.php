@@ -27,7 +27,6 @@ final readonly class Dressing
      * @param  list<DressingApart>  $apart  pieces that get it otherwise, by mark
      * @param  SaltWindow|null  $badWindow  when not to salt
      * @param  float|null  $price  where the shop sells it and it was asked for
-     * @param  array<string, string>  $schools  the house's, of those that bear on seasoning
      */
     public function __construct(
         public string $seasoning,
@@ -50,6 +49,5 @@ final readonly class Dressing
         public array $apart,
         public ?SaltWindow $badWindow,
         public ?float $price,
-        public array $schools,
     ) {}
 }

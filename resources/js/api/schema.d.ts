@@ -1196,10 +1196,6 @@ export interface components {
             bad_window: components["schemas"]["SaltWindow"] | null;
             /** @description where the shop sells it and it was asked for */
             price: number | null;
-            /** @description the house's, of those that bear on seasoning */
-            schools: {
-                [key: string]: string;
-            };
         };
         DressingAmount: {
             name: string;
@@ -1214,8 +1210,9 @@ export interface components {
         DressingApart: {
             /** @description of the pieces */
             mark: string;
-            seasoning: string;
-            name: string;
+            /** @description null: nothing at all */
+            seasoning: string | null;
+            name: string | null;
             without: string[];
             /** @description for these pieces */
             amounts: components["schemas"]["DressingAmount"][];

@@ -138,6 +138,7 @@ const notes = computed(() =>
         <TicketSeason
           v-if="ticket.dressing"
           :dressing="ticket.dressing"
+          :schools="ticket.schools"
           :units="units"
           :currency="ticket.price?.currency ?? null"
           :changeable="changeable"

@@ -7,7 +7,13 @@ import { mass, money, type Units } from '@/units/units'
 import { spoons } from '@/units/spoons'
 
 // What goes on the meat: which and why, how much of each, what would burn, and what it comes to in salt.
-const props = defineProps<{ dressing: Schemas['Dressing']; units: Units; currency: string | null; changeable: boolean }>()
+const props = defineProps<{
+  dressing: Schemas['Dressing']
+  schools: Record<string, string>
+  units: Units
+  currency: string | null
+  changeable: boolean
+}>()
 const emit = defineEmits<{ pick: [seasoning: string] }>()
 const { t } = useI18n()
 const say = useSay()
@@ -35,6 +41,13 @@ const spare = computed(() =>
   ]
     .filter(Boolean)
     .join(' '),
+)
+/** Where the trade disagrees: how this house does it. */
+const OF_SEASONING = ['dressing', 'salt', 'oil', 'tenderising']
+const house = computed(() =>
+  OF_SEASONING.filter((school) => props.schools[school] !== undefined)
+    .map((school) => `${t(`school.${school}`)}: ${t(`school_option.${school}.${props.schools[school]}`)}`)
+    .join('; '),
 )
 const has = (list: string[]) => list.map((each) => t(`allergen.${each}`)).join(', ')
 </script>
@@ -69,6 +82,7 @@ const has = (list: string[]) => list.map((each) => t(`allergen.${each}`)).join('
       <span v-if="dressing.may_contain.length"> {{ t('season.mayContain', { list: has(dressing.may_contain) }) }}</span></p
     >
     <p class="faint notes">{{ dressing.notes.map((each) => say(each, units)).join(' ') }}</p>
+    <p v-if="house" class="faint notes">{{ t('season.house', { house }) }}</p>
     <div v-if="changeable" class="others" :aria-label="t('season.others')" role="group">
       <button
         v-for="other in dressing.alternatives"
