@@ -15,12 +15,15 @@ use App\Models\Role;
 use App\Models\Shop;
 use App\Models\Ticket;
 use App\Models\User;
+use App\Services\ShopShelf;
 use App\Services\Stock;
 use App\Services\Units;
 use Closure;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
+use Nessmark\Contract\RecipeReader;
 use Nessmark\Safety\Profile;
+use Nessmark\Seasoning\Shelf;
 
 /** A made-up shop in a made-up harbour town. Safe to run again: nothing that is there is touched. */
 final class DemoShopSeeder extends Seeder
@@ -108,8 +111,29 @@ final class DemoShopSeeder extends Seeder
         ],
     ];
 
-    public function run(StoreTicket $store, ImportLots $import, Stock $stock, MoveStock $moves): void
-    {
+    /** Seasonings of the shop's own making. */
+    private const SEASONINGS = [
+        [
+            'name' => 'Varrsund house rub', 'kind' => 'rub', 'g_per_kg' => 20, 'groups' => ['beef', 'pork'], 'strength' => 2, 'price_per_kg' => 42,
+            'parts' => [
+                ['of' => 'coarse_salt', 'g' => 48], ['of' => 'black_pepper', 'g' => 22], ['of' => 'caraway', 'g' => 14],
+                ['of' => 'dried_mushroom', 'g' => 10], ['of' => 'bay', 'g' => 6],
+            ],
+        ],
+        [
+            'name' => 'Breakwater butter', 'kind' => 'butter', 'g_per_kg' => 26, 'groups' => ['fish'], 'strength' => 1, 'price_per_kg' => 24,
+            'parts' => [['of' => 'butter-caper', 'g' => 60], ['of' => 'butter', 'g' => 32], ['of' => 'dill', 'g' => 8]],
+        ],
+    ];
+
+    public function run(
+        StoreTicket $store,
+        ImportLots $import,
+        Stock $stock,
+        MoveStock $moves,
+        ShopShelf $shelves,
+        RecipeReader $recipes,
+    ): void {
         $shop = Shop::query()->firstOrCreate(
             ['name' => 'Ollikson & Harrin', 'town' => 'Varrsund'],
             ['safety_profile' => Profile::Us, 'house' => ['time_zone' => self::TIME_ZONE]],
@@ -118,6 +142,9 @@ final class DemoShopSeeder extends Seeder
             User::query()->firstOrCreate(['sign_in' => $person['sign_in']], [...$person, 'shop_id' => $shop->id]);
         }
         $butcher = User::query()->with('shop')->where('sign_in', 'ysolde')->firstOrFail();
+        if (ShopShelf::own($shop) === []) {
+            $shelves->keep($shop, static fn (Shelf $shelf): array => $recipes->readAll(self::SEASONINGS, $shelf, Profile::Us));
+        }
         if (! Lot::query()->where('shop_id', $shop->id)->exists()) {
             $this->deliveries($shop, $butcher, $import, $stock, $moves);
         }

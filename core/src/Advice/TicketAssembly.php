@@ -104,7 +104,7 @@ final readonly class TicketAssembly
         [$plate, $cook, $open] = $cooked[0];
         $losses = LossesOf::cook($plate, $cook);
         $amounts = self::amounts($dish, $losses);
-        $dressed = $this->dressing->cook($dish, $cooked, $amounts->rawG - $amounts->cookedG);
+        $dressed = $this->dressing->cook($dish, $cooked, $amounts->rawG * ($losses->cookingLossShare - $losses->evaporatedShare));
         $set = $this->rules->lethality();
         $standard = $plate->occasion->house->standard;
         $fires = $this->fires($plate);

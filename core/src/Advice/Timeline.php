@@ -108,7 +108,7 @@ final readonly class Timeline
         foreach ($otherPieces as [$pieceS, $do]) {
             $lines[] = self::line($onHeatAt, $pieceS, $do);
         }
-        $lines = self::seasoned($lines, $seasoning, $onHeatAt);
+        $lines = self::seasoned($lines, $seasoning, $onHeatAt, $firstS);
         if ($otherPieces !== [] || $seasoning !== []) {
             usort($lines, static fn (TimelineLine $a, TimelineLine $b): int => $a->atS <=> $b->atS); // equals stay as they are
         }
@@ -121,9 +121,10 @@ final readonly class Timeline
      *
      * @param  list<TimelineLine>  $lines
      * @param  list<Step>  $steps
+     * @param  float  $firstS  when the first of the pieces goes on: what is done before the heat is done before that
      * @return list<TimelineLine>
      */
-    private static function seasoned(array $lines, array $steps, ?DateTimeImmutable $onHeatAt): array
+    private static function seasoned(array $lines, array $steps, ?DateTimeImmutable $onHeatAt, float $firstS): array
     {
         if ($steps === []) {
             return $lines;
@@ -131,7 +132,7 @@ final readonly class Timeline
         $lines = array_values(array_filter($lines, static fn (TimelineLine $line): bool => $line->do->key !== 'do.prepare_season'));
         $last = array_pop($lines);
         foreach ($steps as $step) {
-            $lines[] = self::line($onHeatAt, $step->atS, $step->do, null, $step->takes);
+            $lines[] = self::line($onHeatAt, $step->atS + ($step->atS < 0.0 ? $firstS : 0.0), $step->do, null, $step->takes);
         }
 
         return $last === null ? $lines : [...$lines, $last];

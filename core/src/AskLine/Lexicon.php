@@ -8,7 +8,6 @@ use Nessmark\Catalogue\Kinds;
 use Nessmark\Data\DataFolder;
 use Nessmark\Data\Record;
 use Nessmark\Say\Phrase;
-use Nessmark\Seasoning\Seasoning;
 use Nessmark\Seasoning\Shelf;
 
 /**
@@ -125,10 +124,12 @@ final class Lexicon
             $records[$language] = $folder->read("lexicon/{$language}.json");
         }
 
-        $names = array_map(static fn (Seasoning $seasoning): string => $seasoning->name, Shelf::from($folder)->all());
-        $slugs = array_map(static fn (Seasoning $seasoning): string => $seasoning->slug, Shelf::from($folder)->all());
+        $names = [];
+        foreach (Shelf::from($folder)->all() as $seasoning) {
+            $names[$seasoning->slug] = $seasoning->name;
+        }
 
-        return new self($records, Kinds::from($folder), array_combine($slugs, $names));
+        return new self($records, Kinds::from($folder), $names);
     }
 
     /**

@@ -68,7 +68,8 @@ final readonly class CounterDesk
     {
         $words = preg_split('/[\s,;+]+/u', mb_strtolower($line));
         $last = $words === false ? '' : $words[count($words) - 1];
-        if (mb_strlen($last) < 2 || $this->lexicon->isWord($last)) {
+        // what somebody goes without is a whole word: nothing is to come after it
+        if (mb_strlen($last) < 2 || $this->lexicon->isWord($last) || $this->lexicon->isAvoidable($last)) {
             return [];
         }
         $found = array_slice($this->lexicon->beginningWith($last), 0, self::SUGGESTIONS / 2);

@@ -85,6 +85,9 @@ function choose(event: FileUploadSelectEvent) {
   align-items: center;
   flex-wrap: wrap;
 }
+.files :deep(.p-button) {
+  min-height: 46px;
+}
 .result {
   flex-basis: 100%;
 }
