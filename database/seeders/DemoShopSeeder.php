@@ -114,14 +114,27 @@ final class DemoShopSeeder extends Seeder
     /** Seasonings of the shop's own making. */
     private const SEASONINGS = [
         [
-            'name' => 'Varrsund house rub', 'kind' => 'rub', 'g_per_kg' => 20, 'groups' => ['beef', 'pork'], 'strength' => 2, 'price_per_kg' => 42,
+            'name' => 'Varrsund house rub',
+            'kind' => 'rub',
+            'g_per_kg' => 20,
+            'groups' => ['beef', 'pork'],
+            'strength' => 2,
+            'price_per_kg' => 42,
             'parts' => [
-                ['of' => 'coarse_salt', 'g' => 48], ['of' => 'black_pepper', 'g' => 22], ['of' => 'caraway', 'g' => 14],
-                ['of' => 'dried_mushroom', 'g' => 10], ['of' => 'bay', 'g' => 6],
+                ['of' => 'coarse_salt', 'g' => 48],
+                ['of' => 'black_pepper', 'g' => 22],
+                ['of' => 'caraway', 'g' => 14],
+                ['of' => 'dried_mushroom', 'g' => 10],
+                ['of' => 'bay', 'g' => 6],
             ],
         ],
         [
-            'name' => 'Breakwater butter', 'kind' => 'butter', 'g_per_kg' => 26, 'groups' => ['fish'], 'strength' => 1, 'price_per_kg' => 24,
+            'name' => 'Breakwater butter',
+            'kind' => 'butter',
+            'g_per_kg' => 26,
+            'groups' => ['fish'],
+            'strength' => 1,
+            'price_per_kg' => 24,
             'parts' => [['of' => 'butter-caper', 'g' => 60], ['of' => 'butter', 'g' => 32], ['of' => 'dill', 'g' => 8]],
         ],
     ];
@@ -159,13 +172,16 @@ final class DemoShopSeeder extends Seeder
         $advisor = User::query()->with('shop')->where('sign_in', 'maret')->firstOrFail();
         foreach (self::TICKETS as $ticket) {
             $known = $customers[$ticket['customer'] ?? ''] ?? null;
-            self::daysAgo($ticket['days_ago'], static fn (): Ticket => $store->execute(
-                $advisor,
-                [new DishToGive($ticket['ask'], self::READ)],
-                $ticket['units'],
-                $ticket['label'],
-                $known,
-            ));
+            self::daysAgo(
+                $ticket['days_ago'],
+                static fn (): Ticket => $store->execute(
+                    $advisor,
+                    [new DishToGive($ticket['ask'], self::READ)],
+                    $ticket['units'],
+                    $ticket['label'],
+                    $known,
+                ),
+            );
         }
     }
 

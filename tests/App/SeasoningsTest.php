@@ -41,13 +41,27 @@ final class SeasoningsTest extends AppTestCase
         $head = $this->headButcher();
         $this->postJson('/api/v1/seasonings', self::RUB)->assertCreated()->assertJsonPath('slug', 'own-quay-rub');
         $this->postJson('/api/v1/seasonings', [...self::RUB, 'slug' => 'own-quay-rub', 'g_per_kg' => 25])->assertCreated();
-        $this->getJson('/api/v1/seasonings/own-quay-rub')->assertJsonPath('g_per_kg', 25)->assertJsonPath('allergens', ['mustard']);
+        $this->getJson('/api/v1/seasonings/own-quay-rub')
+            ->assertJsonPath('g_per_kg', 25)
+            ->assertJsonPath('allergens', ['mustard']);
 
         $lot = Lot::query()->create([
-            'shop_id' => $head->shop_id, 'number' => 'S9', 'cut_slug' => 'pork-loin-chop', 'thickness_mm' => 25, 'left_g' => 4000,
-            'price_per_kg_minor' => 1500, 'packed' => 'wet', 'origin' => '',
+            'shop_id' => $head->shop_id,
+            'number' => 'S9',
+            'cut_slug' => 'pork-loin-chop',
+            'thickness_mm' => 25,
+            'left_g' => 4000,
+            'price_per_kg_minor' => 1500,
+            'packed' => 'wet',
+            'origin' => '',
         ]);
-        $ask = ['cut' => 'pork-loin-chop', 'thickness_mm' => 25, 'method' => 'pan', 'lot' => $lot->number, 'diners' => [['count' => 2]]];
+        $ask = [
+            'cut' => 'pork-loin-chop',
+            'thickness_mm' => 25,
+            'method' => 'pan',
+            'lot' => $lot->number,
+            'diners' => [['count' => 2]],
+        ];
         $priced = fn (array $with): array => $this->postJson('/api/v1/tickets', self::newTicket(['ask' => [...$ask, ...$with]]))
             ->assertCreated()
             ->json('dishes.0.ticket.price');
@@ -57,7 +71,10 @@ final class SeasoningsTest extends AppTestCase
 
         // one that another is made of stays
         $this->postJson('/api/v1/seasonings', [
-            ...self::RUB, 'name' => 'Quay butter', 'kind' => 'butter', 'parts' => [['of' => 'own-quay-rub', 'g' => 10], ['of' => 'butter', 'g' => 90]],
+            ...self::RUB,
+            'name' => 'Quay butter',
+            'kind' => 'butter',
+            'parts' => [['of' => 'own-quay-rub', 'g' => 10], ['of' => 'butter', 'g' => 90]],
         ])->assertCreated();
         $this->getJson('/api/v1/seasonings/own-quay-butter')->assertJsonPath('allergens', ['milk', 'mustard']);
         $this->deleteJson('/api/v1/seasonings/own-quay-rub')->assertUnprocessable()->assertJsonPath('violations.0.key', 'slug');
@@ -86,12 +103,19 @@ final class SeasoningsTest extends AppTestCase
         $this->postJson('/api/v1/seasonings', self::RUB)->assertCreated();
         $kept = $this->getJson('/api/v1/seasonings/own-quay-rub')->json('recipe');
         foreach (['json' => 'application/json', 'csv' => 'text/csv', 'jsonld' => 'application/ld+json'] as $format => $type) {
-            $file = $this->get("/api/v1/seasonings/export.{$format}")->assertOk()->getContent();
+            $file = $this->get("/api/v1/seasonings/export.{$format}")
+                ->assertOk()
+                ->getContent();
             $this->deleteJson('/api/v1/seasonings/own-quay-rub')->assertNoContent();
             $this->upload((string) $file, $type)->assertOk()->assertJsonPath('taken', 1);
             self::assertEquals($kept, $this->getJson('/api/v1/seasonings/own-quay-rub')->json('recipe'), $format);
         }
-        $wrong = ['seasonings' => [[...self::RUB, 'name' => 'Sound rub'], [...self::RUB, 'name' => 'Odd rub', 'parts' => [['of' => 'sawdust', 'g' => 1]]]]];
+        $wrong = [
+            'seasonings' => [
+                [...self::RUB, 'name' => 'Sound rub'],
+                [...self::RUB, 'name' => 'Odd rub', 'parts' => [['of' => 'sawdust', 'g' => 1]]],
+            ],
+        ];
         $this->postJson('/api/v1/seasonings/import', $wrong)->assertUnprocessable()->assertJsonPath('violations.0.key', '2.parts.0.of');
         $this->getJson('/api/v1/seasonings/own-sound-rub')->assertNotFound();
         $this->upload('not json', 'application/json')->assertUnprocessable();
@@ -101,8 +125,11 @@ final class SeasoningsTest extends AppTestCase
     {
         $this->headButcher();
         $reply = $this->postJson('/api/v1/seasonings', [
-            ...self::RUB, 'parts' => [['of' => 'nitrite_salt_us', 'g' => 30], ['of' => 'fine_salt', 'g' => 70]],
-        ])->assertUnprocessable()->assertJsonPath('violations.0.key', 'parts');
+            ...self::RUB,
+            'parts' => [['of' => 'nitrite_salt_us', 'g' => 30], ['of' => 'fine_salt', 'g' => 70]],
+        ])
+            ->assertUnprocessable()
+            ->assertJsonPath('violations.0.key', 'parts');
 
         self::assertStringContainsString('156', $reply->json('violations.0.allowed'));
     }
@@ -111,7 +138,9 @@ final class SeasoningsTest extends AppTestCase
     {
         $this->headButcher();
         $this->postJson('/api/v1/seasonings', self::RUB)->assertCreated();
-        $pdf = $this->get('/api/v1/seasonings/own-quay-rub/label.pdf?meat_g=6000')->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        $pdf = $this->get('/api/v1/seasonings/own-quay-rub/label.pdf?meat_g=6000')
+            ->assertOk()
+            ->assertHeader('Content-Type', 'application/pdf');
         $text = (string) preg_replace('/\s+/u', ' ', (new Parser())->parseContent((string) $pdf->getContent())->getText());
 
         self::assertStringContainsString('120 g, for 6 kg of meat', $text);
@@ -130,6 +159,11 @@ final class SeasoningsTest extends AppTestCase
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function upload(string $text, string $type): \Illuminate\Testing\TestResponse
     {
-        return $this->call('POST', '/api/v1/seasonings/import', server: ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json'], content: $text);
+        return $this->call(
+            'POST',
+            '/api/v1/seasonings/import',
+            server: ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json'],
+            content: $text,
+        );
     }
 }

@@ -34,8 +34,15 @@ $asks = [
     'a collar on the grill with a rub' => ['cut' => 'pork-collar-steak', 'method' => 'grill', 'seasoning' => 'rub-sweet-smoke'],
     'a whole chicken dressed' => ['cut' => 'chicken-whole', 'method' => 'oven_roast'],
     'four ways apart, dressed' => [
-        'cut' => 'pork-collar-steak', 'method' => 'grill', 'seasoning' => 'glaze-mustard-honey',
-        'diners' => [['count' => 2], ['count' => 1, 'avoid' => ['mustard']], ['count' => 1, 'avoid' => ['soy']], ['count' => 1, 'avoid' => ['honey']]],
+        'cut' => 'pork-collar-steak',
+        'method' => 'grill',
+        'seasoning' => 'glaze-mustard-honey',
+        'diners' => [
+            ['count' => 2],
+            ['count' => 1, 'avoid' => ['mustard']],
+            ['count' => 1, 'avoid' => ['soy']],
+            ['count' => 1, 'avoid' => ['honey']],
+        ],
     ],
 ];
 foreach ($asks as $name => $ask) {

@@ -16,16 +16,16 @@ final class FirstMinuteTest extends JourneyCase
     private const TARGET_PX = 44;
 
     private const SMALL = <<<'JS'
-        return [...document.querySelectorAll('a, button, input, summary, label.tag, [role=combobox], [role=tab]')]
-            .filter((each) => {
-                const box = each.getBoundingClientRect()
-                const isShown = box.width > 1 && box.height > 1 && getComputedStyle(each).visibility !== 'hidden'
-                const isInLabel = each.tagName === 'INPUT' && each.closest('label') !== null
-                return isShown && !isInLabel && !each.classList.contains('skip') && (box.width < arguments[0] || box.height < arguments[0])
-            })
-            .map((each) => [each, each.getBoundingClientRect()])
-            .map(([each, box]) => [each.dataset.testid ?? each.textContent.trim(), box.width, box.height])
-        JS;
+    return [...document.querySelectorAll('a, button, input, summary, label.tag, [role=combobox], [role=tab]')]
+        .filter((each) => {
+            const box = each.getBoundingClientRect()
+            const isShown = box.width > 1 && box.height > 1 && getComputedStyle(each).visibility !== 'hidden'
+            const isInLabel = each.tagName === 'INPUT' && each.closest('label') !== null
+            return isShown && !isInLabel && !each.classList.contains('skip') && (box.width < arguments[0] || box.height < arguments[0])
+        })
+        .map((each) => [each, each.getBoundingClientRect()])
+        .map(([each, box]) => [each.dataset.testid ?? each.textContent.trim(), box.width, box.height])
+    JS;
 
     public function test_a_newcomer_gives_a_ticket_within_eight_actions(): void
     {
@@ -83,14 +83,28 @@ final class FirstMinuteTest extends JourneyCase
         $this->chromium->viewport(390, 844);
         $this->counter('bero', 'bonesaw-31');
         $paths = [
-            '/counter', '/case', '/case/board', '/seasonings', '/seasonings/brine-poultry', '/customers', '/house', '/tickets', '/atlas', '/atlas/shop',
+            '/counter',
+            '/case',
+            '/case/board',
+            '/seasonings',
+            '/seasonings/brine-poultry',
+            '/customers',
+            '/house',
+            '/tickets',
+            '/atlas',
+            '/atlas/shop',
             '/atlas/cut/beef-hanging-tender',
-            '/atlas/compare?cuts=beef-shoulder-tender,beef-chuck-tender', '/no/such/place',
+            '/atlas/compare?cuts=beef-shoulder-tender,beef-chuck-tender',
+            '/no/such/place',
         ];
         foreach ($paths as $path) {
             $this->open($path);
             $this->waits(fn (): bool => $this->chromium->driver->findElements(WebDriverBy::cssSelector('h1')) !== []);
-            self::assertLessThanOrEqual(390, $this->chromium->driver->executeScript('return document.documentElement.scrollWidth'), $path);
+            self::assertLessThanOrEqual(
+                390,
+                $this->chromium->driver->executeScript('return document.documentElement.scrollWidth'),
+                $path,
+            );
         }
     }
 

@@ -88,9 +88,12 @@ final class SeasoningJourneyTest extends JourneyCase
 
         $file = (string) tempnam(sys_get_temp_dir(), 'ld');
         rename($file, $file .= '.jsonld');
-        file_put_contents($file, $this->chromium->driver->executeAsyncScript(
-            'const done = arguments[0]; fetch("/api/v1/seasonings/export.jsonld").then(async (r) => done(await r.text()))',
-        ));
+        file_put_contents(
+            $file,
+            $this->chromium->driver->executeAsyncScript(
+                'const done = arguments[0]; fetch("/api/v1/seasonings/export.jsonld").then(async (r) => done(await r.text()))',
+            ),
+        );
         self::assertStringContainsString('60 g coarse salt', (string) file_get_contents($file));
         $counter->part('remove-seasoning')->click();
         $this->waits(fn (): bool => ! $counter->has('seasoning'));

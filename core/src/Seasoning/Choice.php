@@ -8,7 +8,7 @@ namespace Nessmark\Seasoning;
 final readonly class Choice
 {
     /**
-     * @param  list<Reason>  $reasons
+     * @param  list<Reason>  $reasons  the weightiest first
      * @param  list<Scorch>  $scorches
      */
     public function __construct(
@@ -20,21 +20,15 @@ final readonly class Choice
         public bool $isInTime,
     ) {}
 
-    /** @return list<Reason> what speaks for it, the strongest first */
+    /** @return list<Reason> what speaks for it, the weightiest first */
     public function for(): array
     {
-        $for = array_values(array_filter($this->reasons, static fn (Reason $reason): bool => $reason->value > 0.0));
-        usort($for, static fn (Reason $a, Reason $b): int => $b->value <=> $a->value);
-
-        return $for;
+        return array_values(array_filter($this->reasons, static fn (Reason $reason): bool => $reason->value > 0.0));
     }
 
-    /** @return list<Reason> what speaks against it, the strongest first */
+    /** @return list<Reason> what speaks against it, the weightiest first */
     public function against(): array
     {
-        $against = array_values(array_filter($this->reasons, static fn (Reason $reason): bool => $reason->value < 0.0));
-        usort($against, static fn (Reason $a, Reason $b): int => $a->value <=> $b->value);
-
-        return $against;
+        return array_values(array_filter($this->reasons, static fn (Reason $reason): bool => $reason->value < 0.0));
     }
 }

@@ -98,7 +98,7 @@ final readonly class Course
             $on->isFish() => min($on->aheadS ?? $times->bestS, $times->bestS),
             $school !== 'ahead' => 0.0,
             $on->aheadS === null, $on->aheadS >= $times->bestS => $times->bestS,
-            default => $on->aheadS >= $times->leastS ? $on->aheadS : 0.0,
+            default => $on->aheadS,
         };
 
         return match (true) {

@@ -9,8 +9,11 @@ use Nessmark\Data\Record;
 /** What must not be in it, for whoever eats of these pieces. A doubt counts as a yes: it can only tighten. */
 final readonly class Demand
 {
-    /** What is more than this of a seasoning makes it what it is: with something else in its place it is another. Ours, kg/kg. */
-    private const MOST_SWAPPED = 0.35;
+    /** Salted itself, for who goes without salt, kg/kg. Ours. */
+    private const SALTY_FROM = 0.02;
+
+    /** Said of the sort of thing, not of what it is made from. */
+    private const SORTS = ['sauce', 'salt', 'juice'];
 
     /**
      * @param  list<string>  $words  as they were said
@@ -53,7 +56,7 @@ final readonly class Demand
     {
         return array_intersect($this->words, $ingredient->words) !== [] ||
             array_uintersect($this->allergens, $ingredient->allergens, self::compared(...)) !== [] ||
-            (in_array('alcohol', $this->words, true) && $ingredient->alcohol > 0.005);
+            ($ingredient->salt >= self::SALTY_FROM && in_array('salt', $this->words, true));
     }
 
     /** Only its label might say so: nobody at the counter can vouch for it. */
@@ -91,7 +94,7 @@ final readonly class Demand
         foreach ($seasoning->amounts as $amount) {
             $instead = match (true) {
                 ! $this->forbids($amount->ingredient) => $amount->ingredient,
-                $amount->share > self::MOST_SWAPPED, self::isItsName($seasoning, $amount->ingredient) => null,
+                self::isItsName($seasoning, $amount->ingredient) => null,
                 default => $this->instead($amount->ingredient, $shelf),
             };
             if ($instead === null) {
@@ -106,7 +109,8 @@ final readonly class Demand
     /** Garlic butter without garlic is another butter. */
     private static function isItsName(Seasoning $seasoning, Ingredient $ingredient): bool
     {
-        foreach ([...$ingredient->words, $ingredient->name] as $word) {
+        $ofName = array_slice(explode(' ', explode(',', $ingredient->name)[0]), -1);
+        foreach (array_diff([...$ingredient->words, ...$ofName], self::SORTS) as $word) {
             if (stripos($seasoning->name, $word) !== false) {
                 return true;
             }

@@ -88,7 +88,8 @@ final readonly class Dresser
                 $seasoning->name,
                 $seasoning->kind->value,
                 $isAsked,
-                array_map(static fn (Reason $reason): Phrase => $reason->says, array_slice($choice->for(), 0, self::REASONS)),
+                self::said($choice->for()),
+                self::said($choice->against()),
                 $instead,
                 Weighed::amounts($seasoning, $totalG, $on->rawG, $shelf->salt()),
                 round($totalG, $totalG < 10.0 ? 1 : 0),
@@ -144,6 +145,15 @@ final readonly class Dresser
         }
 
         return [$best, $why ?? new Phrase('season_not.none', ['family' => $asked]), false];
+    }
+
+    /**
+     * @param  list<Reason>  $reasons
+     * @return list<Phrase> the strongest of them
+     */
+    private static function said(array $reasons): array
+    {
+        return array_map(static fn (Reason $reason): Phrase => $reason->says, array_slice($reasons, 0, self::REASONS));
     }
 
     /**

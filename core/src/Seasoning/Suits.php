@@ -31,11 +31,11 @@ final readonly class Suits
      * @param  list<Scorch>  $scorches  found on this fire
      * @param  bool  $isInTime  whether it can still be done before the meal
      * @param  array<string, string>  $schools
-     * @return list<Reason> what bears on it; the strongest is for the asker to find
+     * @return list<Reason> what bears on it, the weightiest first
      */
     public function reasons(Seasoning $of, Subject $on, array $scorches, bool $isInTime, array $schools): array
     {
-        return array_values(
+        $reasons = array_values(
             array_filter([
                 self::madeFor($of, $on),
                 self::loud($of),
@@ -57,6 +57,14 @@ final readonly class Suits
                 $isInTime ? null : self::says('time', -1.0, 'time'),
             ]),
         );
+        usort($reasons, fn (Reason $a, Reason $b): int => $this->weight($b) <=> $this->weight($a));
+
+        return $reasons;
+    }
+
+    private function weight(Reason $reason): float
+    {
+        return abs($reason->value) * $this->weights->number($reason->rule);
     }
 
     private static function says(string $rule, float $value, string $key): Reason

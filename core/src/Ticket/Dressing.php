@@ -13,6 +13,7 @@ final readonly class Dressing
      * @param  string  $seasoning  its slug
      * @param  bool  $isAsked  somebody asked for it; else it is suggested
      * @param  list<Phrase>  $because  what speaks for it, the strongest first
+     * @param  list<Phrase>  $doubts  what speaks against it
      * @param  Phrase|null  $instead  why it is not what was asked for
      * @param  list<DressingAmount>  $amounts
      * @param  float  $totalG  of the seasoning, without the salt beside it
@@ -34,6 +35,7 @@ final readonly class Dressing
         public string $kind,
         public bool $isAsked,
         public array $because,
+        public array $doubts,
         public ?Phrase $instead,
         public array $amounts,
         public float $totalG,

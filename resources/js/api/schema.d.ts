@@ -1170,6 +1170,8 @@ export interface components {
             is_asked: boolean;
             /** @description what speaks for it, the strongest first */
             because: components["schemas"]["Phrase"][];
+            /** @description what speaks against it */
+            doubts: components["schemas"]["Phrase"][];
             /** @description why it is not what was asked for */
             instead: components["schemas"]["Phrase"] | null;
             amounts: components["schemas"]["DressingAmount"][];

@@ -63,6 +63,9 @@ const has = (list: string[]) => list.map((each) => t(`allergen.${each}`)).join('
     >
     <p v-if="dressing.instead" class="instead" role="status" data-testid="season-instead">{{ say(dressing.instead, units) }}</p>
     <p v-if="dressing.because.length" class="because">{{ dressing.because.map((each) => say(each, units)).join('. ') }}.</p>
+    <p v-if="dressing.is_asked && dressing.doubts.length" class="against" data-testid="season-doubts">{{
+      t('season.but', { doubts: dressing.doubts.map((each) => say(each, units)).join('; ') })
+    }}</p>
     <ul class="amounts" data-testid="season-amounts">
       <li v-for="amount in dressing.amounts" :key="amount.name"
         ><b>{{ amount.name }}</b> {{ of(amount)
@@ -143,6 +146,9 @@ p {
   display: flex;
   flex-wrap: wrap;
   gap: 0 6px;
+}
+.against {
+  font-weight: 600;
 }
 .faint {
   color: var(--soft);

@@ -83,6 +83,8 @@ final class DemandTest extends TestCase
         self::assertSame(['wheat_free_soy_sauce'], $without('gluten', 'marinade-skirt'));
         self::assertSame(['chives'], $without('garlic', 'paste-mustard-herb'));
         self::assertNull($without('garlic', 'butter-garlic'), 'garlic butter without garlic is another butter');
+        self::assertNull($without('fish', 'paste-anchovy'), 'nor is anchovy paste without anchovies');
+        self::assertSame(['gluten_free_crumbs'], $without('gluten', 'stuffing-hazelnut'));
         self::assertNull($without('milk', 'butter-herb'), 'a butter without butter is none');
         self::assertSame([], $without('nuts', 'rub-fell'));
     }
@@ -143,7 +145,12 @@ final class DemandTest extends TestCase
         $forbidden = [];
         foreach (self::read('ingredients')['ingredients'] as $of) {
             $isAllergen = array_intersect($allergens, [...$of['allergens'], ...$of['may_contain']]) !== [];
-            if ($isAllergen || in_array($word, $of['words'], true) || ($word === 'alcohol' && $of['per_100g']['alcohol_g'] > 0.5)) {
+            if (
+                $isAllergen ||
+                in_array($word, $of['words'], true) ||
+                ($word === 'alcohol' && $of['per_100g']['alcohol_g'] > 0.5) ||
+                ($word === 'salt' && $of['per_100g']['salt_g'] >= 2.0)
+            ) {
                 $forbidden[] = $of['slug'];
             }
         }

@@ -295,6 +295,60 @@ final class DressingTest extends TestCase
         );
     }
 
+    public function test_it_says_what_speaks_for_it_and_what_against_what_was_asked(): void
+    {
+        foreach (
+            [
+                ['because', 'marbled_salt', ['cut' => 'beef-rib-eye-steak', 'method' => 'pan', 'grade' => 'usda_quality:prime']],
+                ['because', 'lean_fat', ['cut' => 'beef-fillet-steak', 'method' => 'pan']],
+                ['because', 'fish_butter', ['cut' => 'turbot-steak', 'method' => 'pan']],
+                ['because', 'skin_dry', ['cut' => 'chicken-leg', 'method' => 'grill', 'seasoning' => 'brine']],
+                ['because', 'game_woods', ['cut' => 'venison-haunch-steak', 'method' => 'pan', 'seasoning' => 'pan-juniper']],
+                ['because', 'bird_brine', ['cut' => 'chicken-whole', 'method' => 'oven_roast']],
+                ['because', 'minced_outside', ['cut' => 'beef-burger', 'method' => 'pan']],
+                ['because', 'smoke_bark', ['cut' => 'pork-spare-ribs', 'method' => 'smoke']],
+                ['doubts', 'marbled_rich', ['cut' => 'beef-rib-eye-steak', 'method' => 'pan', 'seasoning' => 'butter-herb']],
+                ['doubts', 'lamb_oil', ['cut' => 'lamb-loin-chop', 'method' => 'pan', 'seasoning' => 'marinade-oil-herb']],
+                ['doubts', 'game_hides', ['cut' => 'venison-haunch-steak', 'method' => 'pan', 'seasoning' => 'rub-coffee']],
+                ['doubts', 'skin_wet', ['cut' => 'chicken-leg', 'method' => 'air_fry', 'seasoning' => 'marinade-buttermilk']],
+                ['doubts', 'lean_bare', ['cut' => 'chicken-breast', 'method' => 'pan', 'seasoning' => 'plain']],
+                ['doubts', 'fish_rich', ['cut' => 'mackerel-fillet', 'method' => 'broil', 'seasoning' => 'butter-herb']],
+                ['doubts', 'long_own_sauce', ['cut' => 'beef-shin-slices', 'method' => 'braise', 'seasoning' => 'butter-herb']],
+            ] as [$side, $why, $ask]
+        ) {
+            self::assertContains("season_why.{$why}", array_column(self::dressing($ask)[$side], 'key'), json_encode($ask));
+        }
+    }
+
+    public function test_what_nothing_can_go_on_is_left_bare_and_it_is_said(): void
+    {
+        $without = [
+            'salt',
+            'milk',
+            'nuts',
+            'vinegar',
+            'lemon',
+            'citrus',
+            'sugar',
+            'honey',
+            'alcohol',
+            'soy',
+            'mustard',
+            'fish',
+            'gluten',
+            'celery',
+            'eggs',
+        ];
+        $ticket = Counter::open()->ticket([
+            'cut' => 'beef-strip-steak',
+            'method' => 'pan',
+            'diners' => [['count' => 2, 'avoid' => [...$without, 'pepper', 'chilli']]],
+        ]);
+
+        self::assertNull($ticket['dressing']);
+        self::assertContains('doubt.unseasoned', array_column($ticket['doubts'], 'key'));
+    }
+
     public function test_a_house_that_dresses_and_one_that_does_not(): void
     {
         $ask = ['cut' => 'beef-flat-iron-steak', 'method' => 'pan', 'thickness_mm' => 26];
@@ -320,6 +374,7 @@ final class DressingTest extends TestCase
                 $dressing = $ticket['dressing'];
                 $said = [
                     ...$dressing['because'],
+                    ...$dressing['doubts'],
                     ...$dressing['notes'],
                     ...array_column($dressing['scorches'], 'says'),
                     ...array_column($dressing['alternatives'], 'because'),

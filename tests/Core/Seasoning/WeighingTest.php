@@ -98,6 +98,15 @@ final class WeighingTest extends TestCase
         }
     }
 
+    public function test_the_salt_of_an_equilibrium_brine_is_worked_out_for_its_meat(): void
+    {
+        $shelf = Shelf::from(DataFolder::shipped());
+        $amounts = Weighed::amounts($shelf->seasoning('brine-poultry'), 1000.0, 1600.0, $shelf->salt());
+
+        self::assertSame('fine salt', $amounts[count($amounts) - 1]->name);
+        self::assertSame(round((0.009 * 2600.0) / 0.991), $amounts[count($amounts) - 1]->g);
+    }
+
     /** Common practice, no source. */
     public function test_customary_amounts(): void
     {
