@@ -111,7 +111,10 @@ final readonly class AskReader
         $method = $this->method($in, $cut, $soThick, $house);
         $wanted = new Record($this->schools->asked($cut, $method, $house->schools), 'house');
         $fires = $this->fires($in, $method, $wanted);
-        $saltedS = $in->optionalNumber('salted_ahead_s', 0.0, self::LONGEST_SALTED_S);
+        $dressing = self::dressing($in, $shopShelf ?? $this->shelf);
+        [$now, $eatAt] = $this->times($in, $house);
+        $inS = $now === null || $eatAt === null ? null : (float) ($eatAt->getTimestamp() - $now->getTimestamp());
+        $saltedS = $in->optionalNumber('salted_ahead_s', 0.0, self::LONGEST_SALTED_S) ?? $this->saltedAheadS($dressing, $inS);
         $usual = $saltedS === null ? $wanted->textOrNull('surface') : $this->salting->surface($saltedS)->value;
         $surface = Surface::from($in->choiceOr('surface', $usual ?? Surface::Patted->value, array_column(Surface::cases(), 'value')));
         $appliance = $this->kitchen->appliance($method->appliances()[0], $fires);
@@ -138,11 +141,9 @@ final readonly class AskReader
         $eaters = EatersReader::read($in, $this->wordsFor($cut, $scale));
         $shares = $this->shares($in, $eaters, $cut, $method, $scale, $wanted, $house);
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
-        [$now, $eatAt] = $this->times($in, $house);
         if ($in->has('lot')) {
             $in->text('lot', 'lot', LotReader::LONGEST_TEXT);
         }
-        $dressing = self::dressing($in, $shopShelf ?? $this->shelf);
         $diets = $in->choices('diets', $this->diets->words());
         $notConsidered = [];
         foreach (['budget' => 1e6, 'aged_days' => 400.0] as $key => $most) {
@@ -184,6 +185,19 @@ final readonly class AskReader
             $dressing,
             $diets,
         );
+    }
+
+    /**
+     * A dry brine that was asked for lies on as long as is best, where there is that long: its surface dries.
+     *
+     * @param  float|null  $inS  until it is eaten
+     */
+    private function saltedAheadS(Dressing $dressing, ?float $inS): ?float
+    {
+        $isAhead = $dressing->asked !== null && $dressing->shelf->knows($dressing->asked) &&
+            $dressing->shelf->seasoning($dressing->asked)->kind === Kind::DryBrine;
+
+        return $isAhead && ($inS === null || $inS > $this->salting->bestAheadS()) ? $this->salting->bestAheadS() : null;
     }
 
     /** A seasoning of the shelf, or a family of them; a word that is neither is refused, never dropped. */

@@ -57,6 +57,12 @@ final readonly class Salting
         return new SaltTimes($of->number('fish_least_s'), $bestS, $of->number('fish_most_s'));
     }
 
+    /** Overnight, uncovered, s. */
+    public function bestAheadS(): float
+    {
+        return $this->rules->record('salted_surface')->number('best_ahead_s');
+    }
+
     public function diffusion(Subject $subject, string $end = 'likely'): Diffusion
     {
         $kind = $subject->isFish() || $subject->isShellfish() ? 'fish' : 'meat';

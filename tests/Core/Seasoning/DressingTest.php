@@ -114,6 +114,20 @@ final class DressingTest extends TestCase
         self::assertSame($browns(0.0), $browns(3600.0), 'after an hour the water is back in, and it is patted dry');
     }
 
+    public function test_a_dry_brine_that_was_asked_for_dries_the_surface_where_there_is_a_night_for_it(): void
+    {
+        $ask = ['cut' => 'beef-rib-eye-steak', 'method' => 'pan', 'seasoning' => 'dry-brine-plain'];
+        $tonight = ['now' => '2026-11-27T15:00:00+01:00', 'eat_at' => '2026-11-27T19:00:00+01:00'];
+
+        self::assertSame('dried', Counter::open()->ticket([...$ask, ...self::DAY])['surface']);
+        self::assertSame('patted', Counter::open()->ticket([...$ask, ...$tonight])['surface']);
+        self::assertSame(
+            'wet',
+            Counter::open()->ticket([...$ask, ...self::DAY, 'surface' => 'wet'])['surface'],
+            'what was seen goes first',
+        );
+    }
+
     /** @return Generator<string, array{array<string, mixed>, float, float, float, float}> least from, to and most from, to, s */
     public static function soaks(): Generator
     {
