@@ -62,7 +62,7 @@ final readonly class Dresser
         ['wanted' => $wantedPct, 'high' => $highPct] = $this->matches->salting->level($on);
         $own = $this->matches->salting->ownLines($on);
         $treatedG = isset($own[1]) ? $own[1]->saltG : 0.0;
-        $wantedG = max(0.0, ($wantedPct / 100.0) * $on->rawG - $treatedG);
+        $wantedG = max(0.0, ($wantedPct / 100.0) * $on->meatG() - $treatedG);
         $totalG = Weighed::totalG($seasoning, $on->rawG, (100.0 * $wantedG) / $on->rawG);
         $eatenG = $seasoning->kind->isSaltOnly()
             ? $totalG * $seasoning->salt()
@@ -76,7 +76,7 @@ final readonly class Dresser
                     static fn (SaltLine $line): bool => $line->saltG > 0.005,
                 ),
             ),
-            $on->rawG,
+            $on->meatG(),
             $on->heads,
             $wantedPct,
             $highPct,
@@ -272,7 +272,7 @@ final readonly class Dresser
             $served = $demand->swapped($taken->seasoning, $shelf);
             $given = $served ?? ($demand->forbids($shelf->salt()) ? null : $shelf->seasoning(self::PLAIN));
             $grams = $gramsOf[$mark] ?? 0.0;
-            ['wanted' => $wantedPct] = $this->matches->salting->level($on);
+            $wantedPct = ($this->matches->salting->level($on)['wanted'] * $on->meatG()) / $on->rawG;
             $apart[] = new DressingApart(
                 (string) $mark,
                 $given?->slug,

@@ -89,10 +89,10 @@ final readonly class Salting
                 default => 'meat',
             },
         );
-        $lines = [new SaltLine('own', (($subject->rawG / 100.0) * $mg) / 1000.0 / Seasoning::SODIUM_OF_SALT)];
+        $lines = [new SaltLine('own', (($subject->meatG() / 100.0) * $mg) / 1000.0 / Seasoning::SODIUM_OF_SALT)];
 
         return $subject->isTreated()
-            ? [...$lines, new SaltLine('treated', ($subject->rawG * $salt->number('treated_salt_pct')) / 100.0)]
+            ? [...$lines, new SaltLine('treated', ($subject->meatG() * $salt->number('treated_salt_pct')) / 100.0)]
             : $lines;
     }
 
@@ -113,7 +113,7 @@ final readonly class Salting
             return min($grams, $soak->number('dip_clings_g_per_kg') * $kg) * $seasoning->salt();
         }
         if ($seasoning->targetSaltPct !== null && $seasoning->kind === Kind::WetBrine) {
-            return ($subject->rawG * $seasoning->targetSaltPct) / 100.0;
+            return ($subject->meatG() * $seasoning->targetSaltPct) / 100.0;
         }
         $filmG = min($grams, $soak->number('clings_g_per_kg') * $kg) * $seasoning->salt();
         $allG = $grams * $seasoning->salt();

@@ -63,6 +63,12 @@ final readonly class Subject
         public float $juiceG,
     ) {}
 
+    /** Without its bones and shells: what is salted, and eaten, g. */
+    public function meatG(): float
+    {
+        return $this->rawG * (1.0 - $this->cut->covering->boneShare);
+    }
+
     public function mm(): float
     {
         return $this->thickness->toMillimetres();
