@@ -23,7 +23,7 @@ final class LayerRules
         ['Method'],
         ['Texture', 'Atlas', 'Safety'],
         ['School', 'House', 'Ticket'],
-        ['Seasoning'],
+        ['Seasoning', 'Bench'],
         ['Meal'],
         ['Advice'],
         ['Matching', 'Calibration'],

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Nessmark\Advice;
 
 use Nessmark\Appliance\Kitchen;
+use Nessmark\Bench\Trimming;
+use Nessmark\Bench\Workpiece;
 use Nessmark\Data\DataFolder;
 use Nessmark\Data\Engine;
 use Nessmark\Data\Sources;
@@ -61,6 +63,7 @@ final readonly class TicketAssembly
         private Kitchen $kitchen,
         private MethodTable $methods,
         private DressingOf $dressing,
+        private Trimming $trimming,
     ) {}
 
     public static function from(DataFolder $folder): self
@@ -74,6 +77,7 @@ final readonly class TicketAssembly
             Kitchen::from($folder),
             MethodTable::from($folder),
             DressingOf::from($folder),
+            Trimming::from($folder),
         );
     }
 
@@ -105,6 +109,7 @@ final readonly class TicketAssembly
         $losses = LossesOf::cook($plate, $cook);
         $amounts = self::amounts($dish, $losses);
         $dressed = $this->dressing->cook($dish, $cooked, $amounts->rawG * ($losses->cookingLossShare - $losses->evaporatedShare));
+        $pieces = Pieces::of($cooked);
         $set = $this->rules->lethality();
         $standard = $plate->occasion->house->standard;
         $fires = $this->fires($plate);
@@ -194,8 +199,18 @@ final readonly class TicketAssembly
                 Pieces::steps($cooked, fn (Plate $each): bool => $this->advisor->mark($each) !== null),
                 $dressed->steps ?? [],
             ),
-            Pieces::of($cooked),
+            $pieces,
             $dressed?->dressing,
+            $this->trimming->order(
+                new Workpiece(
+                    $dish->piece->cut,
+                    $dish->piece->size,
+                    $dish->piece->count,
+                    $dish->way->method,
+                    array_column($pieces, 'mark'),
+                    ($dish->schools['fat_cap'] ?? 'scored') === 'scored',
+                ),
+            ),
         );
     }
 

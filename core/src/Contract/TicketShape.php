@@ -12,7 +12,7 @@ use LogicException;
  */
 final class TicketShape
 {
-    public const CURRENT = 3;
+    public const CURRENT = 4;
 
     private function __construct() {}
 
@@ -26,6 +26,7 @@ final class TicketShape
             $result = match ($shape) {
                 1 => self::fromOneToTwo($result),
                 2 => [...$result, 'dressing' => null], // engine 0.7 and before: nothing was said of seasoning
+                3 => [...$result, 'bench' => null], // nor of the bench
                 default => throw new LogicException("No step leads on from shape {$shape}."),
             };
         }

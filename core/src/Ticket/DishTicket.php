@@ -65,5 +65,6 @@ final readonly class DishTicket
         public array $timeline,
         public array $pieces,
         public ?Dressing $dressing,
+        public BenchOrder $bench,
     ) {}
 }

@@ -800,6 +800,23 @@ export interface components {
             /** @enum {string} */
             doneness_words?: "kitchen" | "official";
         };
+        BenchOrder: {
+            steps: components["schemas"]["BenchStep"][];
+            tools: string[];
+            /** @description one for each tool that can hurt */
+            hazards: components["schemas"]["Phrase"][];
+            /** @description what comes off, and what it is good for */
+            offcuts: components["schemas"]["Phrase"][];
+            /** @description of a practised hand; what stands in a freezer is not counted */
+            work_s: number;
+            /** @description of the weight as it lies there */
+            comes_off_low_g: number;
+            comes_off_high_g: number;
+        };
+        BenchStep: {
+            do: components["schemas"]["Phrase"];
+            tool: string;
+        };
         BestMatch: {
             name: string;
             score: number;
@@ -1152,6 +1169,7 @@ export interface components {
             /** @description what is cooked or seasoned apart; none where all eat alike */
             pieces: components["schemas"]["TicketPiece"][];
             dressing: components["schemas"]["Dressing"] | null;
+            bench: components["schemas"]["BenchOrder"];
         };
         DonenessChoice: {
             word: string;

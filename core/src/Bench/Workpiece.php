@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\Bench;
+
+use Nessmark\Heat\Shape;
+use Nessmark\Meat\Cut;
+use Nessmark\Meat\FoodClass;
+use Nessmark\Meat\Form;
+use Nessmark\Meat\Hazard;
+use Nessmark\Meat\Size;
+use Nessmark\Meat\SoldBy;
+use Nessmark\Method\Method;
+
+/** A piece as it comes to the bench, and what it is to become. */
+final readonly class Workpiece
+{
+    private const FIERCE = [Method::Pan, Method::Grill, Method::Broil, Method::StirFry];
+
+    private const UNTIL_TENDER = [Method::Braise, Method::PotRoast, Method::Simmer, Method::Confit];
+
+    /**
+     * @param  Size  $size  of one of them
+     * @param  int|null  $pieces  whole ones; null for what is weighed out
+     * @param  list<string>  $marks  of the pieces that are cooked or seasoned apart
+     * @param  bool  $isScored  how the house has its caps and skins
+     */
+    public function __construct(
+        public Cut $cut,
+        public Size $size,
+        public ?int $pieces,
+        public Method $method,
+        public array $marks,
+        public bool $isScored,
+    ) {}
+
+    public function mm(): float
+    {
+        return $this->size->thickness->toMillimetres();
+    }
+
+    public function is(Form ...$forms): bool
+    {
+        return in_array($this->cut->form, $forms, true);
+    }
+
+    public function isFierce(): bool
+    {
+        return in_array($this->method, self::FIERCE, true);
+    }
+
+    public function isUntilTender(): bool
+    {
+        return in_array($this->method, self::UNTIL_TENDER, true);
+    }
+
+    public function isBird(): bool
+    {
+        return $this->cut->isBird();
+    }
+
+    public function isFish(): bool
+    {
+        return $this->cut->isFish() && ! $this->isShellfish();
+    }
+
+    public function isShellfish(): bool
+    {
+        return in_array($this->cut->foodClass, [FoodClass::Bivalve, FoodClass::Crustacean, FoodClass::Mollusc], true);
+    }
+
+    public function isStuffed(): bool
+    {
+        return $this->cut->has(Hazard::Stuffed);
+    }
+
+    public function isRolled(): bool
+    {
+        return $this->cut->has(Hazard::Rolled);
+    }
+
+    public function isBoneIn(): bool
+    {
+        return ! $this->cut->covering->isBoneless();
+    }
+
+    /** A round joint without a bone: string keeps it round. */
+    public function isTied(): bool
+    {
+        return $this->is(Form::Roast) && ! $this->isBoneIn() && $this->cut->build->shape === Shape::Cylinder && ! $this->isUntilTender();
+    }
+
+    public function isJoint(): bool
+    {
+        return in_array($this->cut->build->soldBy, [SoldBy::Joint, SoldBy::Length, SoldBy::Bones], true);
+    }
+
+    public function lengthMm(): float
+    {
+        return $this->size->length()->toMillimetres();
+    }
+
+    public function eachG(): float
+    {
+        return $this->size->mass->toGrams();
+    }
+
+    public function rawG(): float
+    {
+        return $this->eachG() * ($this->pieces ?? 1);
+    }
+}
