@@ -9,6 +9,7 @@ use App\Http\Controllers\Atlas\ListGradesController;
 use App\Http\Controllers\Atlas\ReadGradeController;
 use App\Http\Controllers\Atlas\ShowCutController;
 use App\Http\Controllers\Atlas\ShowSubstitutesController;
+use App\Http\Controllers\Bench\BlendMinceController;
 use App\Http\Controllers\Catalogue\ShowCatalogueController;
 use App\Http\Controllers\Counter\AnswerCounterController;
 use App\Http\Controllers\Customers\AddCustomerController;
@@ -94,6 +95,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
         Route::post('seasonings/import', ImportSeasoningsController::class);
         Route::delete('seasonings/{slug}', RemoveSeasoningController::class);
     });
+    Route::post('mince', BlendMinceController::class)->can('see-catalogue')->middleware('throttle:advice');
     Route::get('case', ShowCaseController::class)->can('see-catalogue');
     Route::get('case/export.{format}', ExportCaseController::class)->whereIn('format', ['json', 'csv'])->can('see-catalogue');
     Route::middleware('can:change-case')->group(function (): void {

@@ -31,6 +31,7 @@ use Nessmark\Contract\AtlasReport;
 use Nessmark\Contract\CatalogueFile;
 use Nessmark\Contract\CounterDesk;
 use Nessmark\Contract\GradeReport;
+use Nessmark\Contract\MinceReport;
 use Nessmark\Contract\RecipeReader;
 use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\DonenessTable;
@@ -65,6 +66,7 @@ final class AppServiceProvider extends ServiceProvider
                 Shelf::class,
                 Salting::class,
                 RecipeReader::class,
+                MinceReport::class,
             ] as $class
         ) {
             $this->app->singleton($class, fn () => $class::from($this->app->make(DataFolder::class)));

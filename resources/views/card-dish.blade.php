@@ -63,7 +63,7 @@
 
 @php($dressing = $result['dressing'] ?? null)
 @if ($dressing !== null)
-<div style="margin-top: {{ $pt(5) }}"><b>{{ $dressing['name'] }}</b>: @foreach ($dressing['amounts'] as $amount){{ $amount['name'] }} {{ $units->show('_g', $amount['g']) }}@if ($spoons($amount) !== '') ({{ $spoons($amount) }})@endif @if ($amount['instead_of']) {{ $wording->text('card', 'instead_of', ['what' => $amount['instead_of']]) }}@endif{{ $loop->last ? '' : ', ' }}@endforeach
+<div style="margin-top: {{ $pt(5) }}"><b>{{ $dressing['name'] }}</b>: @foreach ($dressing['amounts'] as $amount){{ $amount['name'] }} {{ $units->show('_g', $amount['g']) }}{{ $spoons($amount) === '' ? '' : ' ('.$spoons($amount).')' }}{{ $amount['instead_of'] ? ' '.$wording->text('card', 'instead_of', ['what' => $amount['instead_of']]) : '' }}{{ $loop->last ? '' : ', ' }}@endforeach
 @if ($dressing['salt_beside'])+ {{ $wording->text('card', 'salt_beside') }} {{ $units->show('_g', $dressing['salt_beside']['g']) }} ({{ $spoons($dressing['salt_beside']) }})@endif.
 @if ($dressing['allergens'])<b>{{ $wording->text('label', 'allergens', ['list' => implode(', ', array_map(fn (string $each): string => $wording->text('allergen', $each), $dressing['allergens']))]) }}</b>@endif
 @if ($dressing['may_contain']) {{ $wording->text('label', 'may_contain', ['list' => implode(', ', array_map(fn (string $each): string => $wording->text('allergen', $each), $dressing['may_contain']))]) }}@endif</div>

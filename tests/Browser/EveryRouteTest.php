@@ -18,6 +18,7 @@ final class EveryRouteTest extends JourneyCase
             '/counter' => 'Counter',
             '/case' => 'Today’s case',
             '/case/board' => 'At the counter today',
+            '/mince' => 'Mince',
             '/seasonings' => 'Seasonings',
             '/seasonings/rub-dune' => 'Seasonings',
             '/customers' => 'Customers',

@@ -99,7 +99,7 @@ final class SeasoningJourneyTest extends JourneyCase
         $this->waits(fn (): bool => ! $counter->has('seasoning'));
         $counter->part('seasonings-file')->setFileDetector(new LocalFileDetector())->sendKeys($file);
         $counter->waitFor('seasonings-taken');
-        $counter->waitForText('seasonings-taken', 'One seasoning taken');
+        $counter->waitForText('seasonings-taken', '3 seasonings taken'); // with the two of the demo;
         unlink($file);
         $counter->type('find-seasoning', 'slipway');
         $this->waits(fn (): bool => str_contains($counter->text('seasonings'), 'Slipway rub'));

@@ -125,6 +125,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/mince": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A mince of lots of today's case: to a wanted share of fat, at the best price or flavour, weighed to the gram */
+        post: operations["blendMince"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/catalogue": {
         parameters: {
             query?: never;
@@ -1538,6 +1555,47 @@ export interface components {
             /** @description whether it matters how wet the piece goes on */
             dries: boolean;
         };
+        Mince: {
+            total_g: number;
+            pieces: number;
+            each_g: number;
+            fat_pct: number;
+            lean_pct: number;
+            parts: components["schemas"]["MincePart"][];
+            cost: number;
+            cost_each: number;
+            cost_per_kg: number;
+            official_c: number;
+            steps: components["schemas"]["Phrase"][];
+            names: components["schemas"]["Phrase"][];
+            currency: string;
+        };
+        MinceAsked: {
+            lots: components["schemas"]["MinceLot"][];
+            pieces: number | null;
+            each_g: number | null;
+            fat_pct: number | null;
+            /** @description how far off the fat may be */
+            spare_pct?: number | null;
+            /** @enum {string} */
+            goal?: "price" | "flavour";
+        };
+        MinceLot: {
+            /** @description its number */
+            lot: string;
+            /** @description by eye; left out, as the cut has it */
+            fat_pct?: number | null;
+            least_pct?: number | null;
+            most_pct?: number | null;
+        };
+        MincePart: {
+            lot: string;
+            name: string;
+            g: number;
+            share_pct: number;
+            fat_pct: number;
+            cost: number;
+        };
         Muscle: {
             slug: string;
             name: string;
@@ -2362,6 +2420,39 @@ export interface operations {
                 };
             };
             /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    blendMince: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MinceAsked"];
+            };
+        };
+        responses: {
+            /** @description The mince */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mince"];
+                };
+            };
+            /** @description Refused, naming each key; a fat that cannot be, with the nearest that can */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Lot;
+use App\Models\Role;
+
+/** A mince of what lies in the case, over HTTP. */
+final class MinceTest extends AppTestCase
+{
+    public function test_a_mince_is_made_of_lots_of_the_case_and_what_cannot_be_is_refused_with_what_can(): void
+    {
+        $this->actingAs($cutter = $this->staff(Role::Cutter));
+        foreach (
+            [['A', 'beef-chuck-eye-steak', 1400], ['B', 'beef-brisket-point', 900], ['F', 'cod-loin', 2700]] as [$number, $cut, $price]
+        ) {
+            Lot::query()->create([
+                'shop_id' => $cutter->shop_id,
+                'number' => $number,
+                'cut_slug' => $cut,
+                'left_g' => 3000,
+                'price_per_kg_minor' => $price,
+                'packed' => 'wet',
+                'origin' => '',
+            ]);
+        }
+        $ask = ['pieces' => 6, 'each_g' => 170, 'fat_pct' => 20, 'spare_pct' => 3, 'lots' => [['lot' => 'A'], ['lot' => 'B']]];
+        $mince = $this->postJson('/api/v1/mince', $ask)->assertOk();
+
+        self::assertSame(1020, array_sum(array_column($mince->json('parts'), 'g')));
+        $dear = $this->postJson('/api/v1/mince', [...$ask, 'goal' => 'flavour'])->assertOk();
+        self::assertLessThanOrEqual($dear->json('cost'), $mince->json('cost'));
+        $this->postJson('/api/v1/mince', [...$ask, 'fat_pct' => 2, 'spare_pct' => 0])
+            ->assertUnprocessable()
+            ->assertJsonPath('violations.0.key', 'fat_pct');
+        $this->postJson('/api/v1/mince', [...$ask, 'lots' => [['lot' => 'F'], ['lot' => 'X']]])
+            ->assertUnprocessable()
+            ->assertJsonPath('violations.0.key', 'lots.0.lot')
+            ->assertJsonPath('violations.1.key', 'lots.1.lot');
+        $this->actingAs($this->staff(Role::Cutter, 'Shop on the hill', 'other'))
+            ->postJson('/api/v1/mince', $ask)
+            ->assertUnprocessable();
+    }
+}

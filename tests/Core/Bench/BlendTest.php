@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Bench;
+
+use Nessmark\Bench\Blend;
+use Nessmark\Bench\BlendGoal;
+use Nessmark\Bench\BlendPart;
+use Nessmark\Catalogue\Catalogue;
+use Nessmark\Contract\LotReader;
+use Nessmark\Contract\MinceReport;
+use Nessmark\Data\DataFolder;
+use Nessmark\Errors\InputRefused;
+use Nessmark\Grade\GradeTable;
+use Nessmark\Quantity\Mass;
+use Nessmark\Safety\Profile;
+use Nessmark\Safety\Standard;
+use Nessmark\Stock\Lot;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Mass balances of fat, and the best of all mixtures. */
+final class BlendTest extends TestCase
+{
+    /** Pearson's square: the mass of the fatter is M·(t − a)/(b − a). */
+    #[TestWith([100.0, 10.0, 50.0, 20.0, 75.0, 25.0])]
+    #[TestWith([50.0, 5.0, 30.0, 15.0, 30.0, 20.0])]
+    #[TestWith([25.0, 7.0, 70.0, 25.0, 17.857143, 7.142857])]
+    #[TestWith([10.0, 2.6, 80.0, 20.0, 7.751938, 2.248062])]
+    #[TestWith([100.0, 10.0, 50.0, 10.0, 100.0, 0.0])]
+    public function test_of_two_it_is_pearsons_square(float $kg, float $a, float $b, float $target, float $kgA, float $kgB): void
+    {
+        $blend = Blend::of(self::parts([[$a, 1.0], [$b, 1.0]]), $target / 100.0, $target / 100.0, BlendGoal::Price) ?? self::fail();
+
+        self::assertEqualsWithDelta($kgA, $kg * $blend->shares['a'], 1e-6);
+        self::assertEqualsWithDelta($kgB, $kg * $blend->shares['b'], 1e-6);
+    }
+
+    public function test_fat_and_cost_add_by_mass_and_what_cannot_be_is_none(): void
+    {
+        // 90 and 50 % lean at 8 and 3 a kilo to 80 %: a quarter of the fat one
+        $blend = Blend::of(self::parts([[10.0, 8.0], [50.0, 3.0]]), 0.2, 0.2, BlendGoal::Price) ?? self::fail();
+        self::assertEqualsWithDelta(6.75, $blend->costPerKg, 1e-9);
+        // 10 kg at 5, 20 at 15, 5 at 60: 18.5714 %
+        $fixed = [
+            new BlendPart('a', 0.05, 1.0, 1, 10 / 35, 10 / 35),
+            new BlendPart('b', 0.15, 1.0, 1, 20 / 35, 20 / 35),
+            new BlendPart('c', 0.6, 1.0, 1, 5 / 35, 5 / 35),
+        ];
+        self::assertEqualsWithDelta([0.185714, 0.185714], Blend::reach($fixed), 1e-6);
+        self::assertNull(Blend::of(self::parts([[20.0, 1.0], [30.0, 1.0]]), 0.15, 0.15, BlendGoal::Price));
+        self::assertSame([0.2, 0.3], Blend::reach(self::parts([[20.0, 1.0], [30.0, 1.0]])));
+    }
+
+    /** Against every mixture in steps of a fiftieth, on five hundred made-up shelves. */
+    public function test_nothing_tried_by_brute_force_is_better(): void
+    {
+        mt_srand(20261128);
+        $compared = 0;
+        for ($case = 0; $case < 500; $case++) {
+            $parts = [];
+            for ($i = 0; $i < 2 + ($case % 2); $i++) {
+                $least = mt_rand(0, 10) / 50.0;
+                $parts[] = new BlendPart(
+                    chr(97 + $i),
+                    mt_rand(1, 35) / 50.0,
+                    mt_rand(200, 3000) / 100.0,
+                    mt_rand(1, 5),
+                    $least,
+                    min(1.0, $least + mt_rand(10, 45) / 50.0),
+                );
+            }
+            $target = mt_rand(5, 25) / 50.0;
+            $goal = $case % 3 === 0 ? BlendGoal::Flavour : BlendGoal::Price;
+            $blend = Blend::of($parts, $target - 0.03, $target + 0.03, $goal);
+            $tried = self::bestOfGrid($parts, $target - 0.03, $target + 0.03, $goal);
+            if ($tried !== null) {
+                self::assertNotNull($blend, "case {$case}");
+                self::assertGreaterThanOrEqual(
+                    $tried - 1e-5,
+                    $goal === BlendGoal::Price ? -$blend->costPerKg : $blend->flavour,
+                    "case {$case}",
+                );
+                $compared++;
+            }
+            if ($blend !== null) {
+                self::assertEqualsWithDelta(1.0, array_sum($blend->shares), 1e-9);
+                self::assertTrue($blend->fat >= $target - 0.03 - 1e-6 && $blend->fat <= $target + 0.03 + 1e-6);
+            }
+        }
+        self::assertGreaterThan(150, $compared);
+    }
+
+    public function test_a_mince_is_weighed_to_the_gram_and_priced_a_piece(): void
+    {
+        $stock = [
+            self::lot('A', 'beef-chuck-eye-steak', 14.0),
+            self::lot('B', 'beef-brisket-point', 9.0),
+            self::lot('C', 'beef-flank-steak', 12.0),
+        ];
+        $ask = [
+            'pieces' => 8,
+            'each_g' => 187.5,
+            'fat_pct' => 20,
+            'spare_pct' => 2,
+            'lots' => [['lot' => 'A'], ['lot' => 'B', 'least_pct' => 10], ['lot' => 'C']],
+        ];
+        $mince = MinceReport::from(DataFolder::shipped())->of($ask, $stock, new Standard(Profile::Us));
+
+        self::assertSame(1500, array_sum(array_column($mince['parts'], 'g')));
+        self::assertEqualsWithDelta(20.0, $mince['fat_pct'], 2.05);
+        self::assertEqualsWithDelta(array_sum(array_column($mince['parts'], 'cost')), $mince['cost'], 0.005);
+        self::assertSame(71.1, $mince['official_c']); // 160 °F, FSIS
+        // common practice: 1.5 kg is eight of 187 g; at 15 in all 1.88 each; 8 oz is 227 g, not 200
+        self::assertSame(187, (int) floor(1500 / 8));
+        $flat = [
+            self::lot('A', 'beef-chuck-eye-steak', 10.0),
+            self::lot('B', 'beef-brisket-point', 10.0),
+            self::lot('C', 'beef-flank-steak', 10.0),
+        ];
+        $even = MinceReport::from(DataFolder::shipped())->of(
+            [...$ask, 'fat_pct' => 20, 'spare_pct' => 15],
+            $flat,
+            new Standard(Profile::Us),
+        );
+        self::assertSame([15.0, 1.88], [$even['cost'], $even['cost_each']]);
+        self::assertSame(227.0, round(Mass::ofOunces(8.0)->toGrams()));
+    }
+
+    public function test_what_these_lots_cannot_come_to_names_the_nearest(): void
+    {
+        try {
+            MinceReport::from(DataFolder::shipped())->of(
+                ['pieces' => 4, 'each_g' => 150, 'fat_pct' => 55, 'lots' => [['lot' => 'A']]],
+                [self::lot('A', 'beef-flank-steak', 12.0)],
+                new Standard(Profile::Us),
+            );
+            self::fail();
+        } catch (InputRefused $refused) {
+            self::assertSame('fat_pct', $refused->violations[0]->key);
+            self::assertEqualsWithDelta(8.3, $refused->violations[0]->allowed->args['nearest'], 0.05);
+        }
+        $this->expectException(InputRefused::class); // more than there is
+        MinceReport::from(DataFolder::shipped())->of(
+            ['pieces' => 40, 'each_g' => 200, 'fat_pct' => 8.3, 'spare_pct' => 5, 'lots' => [['lot' => 'A']]],
+            [self::lot('A', 'beef-flank-steak', 12.0)],
+            new Standard(Profile::Us),
+        );
+    }
+
+    /**
+     * @param  list<array{float, float}>  $rows  fat in %, price
+     * @return list<BlendPart>
+     */
+    private static function parts(array $rows): array
+    {
+        return array_map(
+            static fn (array $row, int $i): BlendPart => new BlendPart(chr(97 + $i), $row[0] / 100.0, $row[1], 3, 0.0, 1.0),
+            $rows,
+            array_keys($rows),
+        );
+    }
+
+    /** @param  list<BlendPart>  $parts */
+    private static function bestOfGrid(array $parts, float $from, float $to, BlendGoal $goal): ?float
+    {
+        $best = null;
+        for ($i = 0; $i <= 50; $i++) {
+            for ($j = 0; $j <= (count($parts) === 3 ? 50 - $i : 0); $j++) {
+                $shares = count($parts) === 3 ? [$i / 50, $j / 50, (50 - $i - $j) / 50] : [$i / 50, (50 - $i) / 50];
+                $fat = $worth = 0.0;
+                foreach ($parts as $k => $part) {
+                    if ($shares[$k] < $part->least - 1e-9 || $shares[$k] > $part->most + 1e-9) {
+                        continue 2;
+                    }
+                    $fat += $shares[$k] * $part->fat;
+                    $worth += $shares[$k] * ($goal === BlendGoal::Price ? -$part->costPerKg : $part->flavour);
+                }
+                $best = $fat >= $from - 1e-9 && $fat <= $to + 1e-9 ? max($best ?? -INF, $worth) : $best;
+            }
+        }
+
+        return $best;
+    }
+
+    private static function lot(string $number, string $cut, float $price): Lot
+    {
+        $folder = DataFolder::shipped();
+
+        return (new LotReader(Catalogue::from($folder), GradeTable::from($folder)))->read([
+            'number' => $number,
+            'cut' => $cut,
+            'weight_g' => 5000,
+            'price_per_kg' => $price,
+        ]);
+    }
+}
