@@ -236,12 +236,14 @@ final readonly class Trimming
             ];
         }
 
+        $isSpitRoast = $of->method === Method::Spit && $of->is(Form::Roast);
+
         return match (true) {
             $of->is(Form::Mince, Form::WholeBird, Form::WholeFish, Form::Shellfish, Form::Organ) => [],
-            $of->method === Method::Spit &&
-                $of->is(Form::Roast) &&
-                $of->cut->covering->fatCapMm >= $this->figures->number('cap_roast_mm') => [['skewer', ['piece_mm' => $this->figures->number('skewer_piece_mm')]]],
-            $of->method === Method::Spit && $of->is(Form::Roast) && $of->cut->group->value === 'pork' => [
+            $isSpitRoast && $of->cut->covering->fatCapMm >= $this->figures->number('cap_roast_mm') => [
+                ['skewer', ['piece_mm' => $this->figures->number('skewer_piece_mm')]],
+            ],
+            $isSpitRoast && $of->cut->group->value === 'pork' => [
                 ['fists', ['each_g' => $this->figures->number('fist_g')]],
             ],
             $of->is(Form::Dice) => [['dice', ['piece_mm' => min($of->mm(), $this->figures->number('dice_mm'))]]],
