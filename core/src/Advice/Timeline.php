@@ -25,6 +25,9 @@ final readonly class Timeline
     /** Butter goes in for the last of it, or it burns, s. Common practice, no source. */
     private const BASTE_S = 60.0;
 
+    /** What a row with the weight in it says better. */
+    private const SAID_BY_SEASONING = ['do.prepare_season', 'do.prepare_confit'];
+
     private function __construct() {}
 
     /**
@@ -129,7 +132,7 @@ final readonly class Timeline
         if ($steps === []) {
             return $lines;
         }
-        $lines = array_values(array_filter($lines, static fn (TimelineLine $line): bool => $line->do->key !== 'do.prepare_season'));
+        $lines = array_values(array_filter($lines, static fn (TimelineLine $line): bool => ! in_array($line->do->key, self::SAID_BY_SEASONING, true)));
         $last = array_pop($lines);
         foreach ($steps as $step) {
             $lines[] = self::line($onHeatAt, $step->atS + ($step->atS < 0.0 ? $firstS : 0.0), $step->do, null, $step->takes);

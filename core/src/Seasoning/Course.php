@@ -15,9 +15,14 @@ final readonly class Course
     /** Out of its marinade, wiped and dried, so long before it goes on, s; rubs and pastes as well. Common practice, no source. */
     private const OUT_BEFORE_S = 600.0;
 
-    private const RUB_BEFORE_S = 120.0;
+    private const RUB_BEFORE_S = 60.0;
 
     private const SALT_BEFORE_S = 60.0;
+
+    /** Under a rub or a paste the salt goes on first. */
+    private const SALT_UNDER_S = 120.0;
+
+    private const UNDER = 'under';
 
     /** A butter is firm after that long in the cold, s. Common practice, no source. */
     private const CHILLED_S = 7200.0;
@@ -50,7 +55,7 @@ final readonly class Course
                 self::isBareSalt($seasoning) ? null : $seasoning->name,
             )
             : ($besideG >= 0.05
-                ? $this->salt($on, $besideG, $seasoning->kind->moment() === Moment::Soaked ? 'just_before' : $school, $endS, null)
+                ? $this->salt($on, $besideG, self::schoolBeside($seasoning, $school), $endS, null)
                 : []);
         $args = ['seasoning' => $seasoning->name, 'total_g' => round($totalG, $totalG < 10.0 ? 1 : 0)];
 
@@ -76,6 +81,16 @@ final readonly class Course
         ];
     }
 
+    /** Salt beside what soaks goes on when that is off; under what is spread on, before it. */
+    private static function schoolBeside(Seasoning $seasoning, string $school): string
+    {
+        return match ($seasoning->kind->moment()) {
+            Moment::Soaked => 'just_before',
+            Moment::Before => self::UNDER,
+            default => $school,
+        };
+    }
+
     /** "Salt it" says it all. */
     private static function isBareSalt(Seasoning $seasoning): bool
     {
@@ -89,6 +104,9 @@ final readonly class Course
         $suffix = $name === null ? '' : '_named';
         if ($on->isMinced() || $on->isInShell()) {
             return [new Step(-self::SALT_BEFORE_S, new Phrase("season_do.salt_outside{$suffix}", $args))];
+        }
+        if ($school === self::UNDER) {
+            return [new Step(-self::SALT_UNDER_S, new Phrase('season_do.salt_under', $args))];
         }
         if ($school === 'after' && ! $on->isLong()) {
             return [new Step($endS, new Phrase("season_do.salt_after{$suffix}", $args))];

@@ -69,6 +69,12 @@ final readonly class Ingredient
         );
     }
 
+    /** A raw herb or vegetable: wet, neither sour nor fat, and soon gone. */
+    public function isFresh(): bool
+    {
+        return $this->water > 0.5 && $this->acid < 0.02 && $this->fat < 0.1 && $this->salt < 0.01 && $this->keepsDays <= 7;
+    }
+
     /** Weighed only, never by the spoon: too much of it poisons. */
     public function isCuring(): bool
     {

@@ -17,6 +17,9 @@ final readonly class Seasoning
 
     private const IN_OIL_FROM = 0.3;
 
+    /** Acid that keeps a dressing below pH 4.6, kg/kg. From memory, on the safe side. */
+    private const SOUR_FROM = 0.01;
+
     /**
      * @param  float  $gPerKg  of it for a kilo of meat
      * @param  list<string>  $groups  what meat it is made for; none: any
@@ -107,14 +110,15 @@ final readonly class Seasoning
         return $this->isFreshInOil() ? min($days, self::IN_OIL_DAYS) : $days;
     }
 
+    /** Raw herbs, garlic, onions under oil, and nothing sour enough to hold back what grows there. */
     public function isFreshInOil(): bool
     {
-        $isFresh = array_filter(
-            $this->amounts,
-            static fn (Amount $of): bool => $of->ingredient->water > 0.5 && $of->ingredient->acid < 0.02,
-        );
+        $isFresh = array_filter($this->amounts, static fn (Amount $of): bool => $of->ingredient->isFresh());
 
-        return $this->fat() >= self::IN_OIL_FROM && $isFresh !== [] && ! in_array($this->kind, [Kind::Butter, Kind::PanSauce], true);
+        return $isFresh !== [] &&
+            $this->fat() >= self::IN_OIL_FROM &&
+            $this->acid() < self::SOUR_FROM &&
+            ! in_array($this->kind, [Kind::Butter, Kind::PanSauce], true);
     }
 
     public function isCuring(): bool

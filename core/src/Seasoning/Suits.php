@@ -28,12 +28,12 @@ final readonly class Suits
     }
 
     /**
-     * @param  list<Scorch>  $scorches  found on this fire
+     * @param  bool  $isScorched  part of it would burn, or it cannot go on before the heat is over
      * @param  bool  $isInTime  whether it can still be done before the meal
      * @param  array<string, string>  $schools
      * @return list<Reason> what bears on it, the weightiest first
      */
-    public function reasons(Seasoning $of, Subject $on, array $scorches, bool $isInTime, array $schools): array
+    public function reasons(Seasoning $of, Subject $on, bool $isScorched, bool $isInTime, array $schools): array
     {
         $reasons = array_values(
             array_filter([
@@ -53,7 +53,7 @@ final readonly class Suits
                 self::skin($of, $on),
                 self::organ($of, $on),
                 self::treated($of, $on),
-                $scorches === [] ? null : self::says('scorch', -0.5 - 0.1 * min(5, count($scorches)), 'scorch'),
+                $isScorched ? self::says('scorch', -0.8, 'scorch') : null,
                 $isInTime ? null : self::says('time', -1.0, 'time'),
             ]),
         );
@@ -85,7 +85,11 @@ final readonly class Suits
     /** What is strong is for those who ask for it. */
     private static function loud(Seasoning $of): ?Reason
     {
-        return $of->strength === 1 ? null : self::says('loud', $of->strength === 3 ? -1.0 : -0.25, 'loud');
+        return match ($of->strength) {
+            3 => self::says('loud', -1.0, 'loud'),
+            2 => self::says('loud', -0.25, 'loud_some'),
+            default => null,
+        };
     }
 
     /** What it was thought out for; the fewer sorts of meat, the more so. */
