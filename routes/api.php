@@ -53,6 +53,7 @@ use App\Http\Controllers\Stock\ImportCaseController;
 use App\Http\Controllers\Stock\ListMovesController;
 use App\Http\Controllers\Stock\MoveLotController;
 use App\Http\Controllers\Stock\ShowCaseController;
+use App\Http\Controllers\Stock\ShowLotLabelController;
 use App\Http\Controllers\Tickets\ListTicketsController;
 use App\Http\Controllers\Tickets\ShowCardController;
 use App\Http\Controllers\Tickets\ShowTicketController;
@@ -103,6 +104,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
         Route::put('case/lots/{lot}', ChangeLotController::class)->can('own-lot', 'lot');
         Route::post('case/import', ImportCaseController::class);
     });
+    Route::get('case/lots/{lot}/label.pdf', ShowLotLabelController::class)->can('own-lot', 'lot');
     Route::get('case/lots/{lot}/moves', ListMovesController::class)->can('own-lot', 'lot');
     Route::post('case/lots/{lot}/moves', MoveLotController::class)->can('own-lot', 'lot');
     Route::get('house', ShowHouseController::class)->can('see-catalogue');

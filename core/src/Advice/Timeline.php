@@ -132,7 +132,9 @@ final readonly class Timeline
         if ($steps === []) {
             return $lines;
         }
-        $lines = array_values(array_filter($lines, static fn (TimelineLine $line): bool => ! in_array($line->do->key, self::SAID_BY_SEASONING, true)));
+        $lines = array_values(
+            array_filter($lines, static fn (TimelineLine $line): bool => ! in_array($line->do->key, self::SAID_BY_SEASONING, true)),
+        );
         $last = array_pop($lines);
         foreach ($steps as $step) {
             $lines[] = self::line($onHeatAt, $step->atS + ($step->atS < 0.0 ? $firstS : 0.0), $step->do, null, $step->takes);

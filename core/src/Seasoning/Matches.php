@@ -70,7 +70,8 @@ final readonly class Matches
         };
         $isInTime = $on->aheadS === null || $on->aheadS >= $needsS;
         $scorches = $this->scorch->of($seasoning, $on);
-        $isTooLate = $seasoning->kind === Kind::Glaze && $on->film->steps !== [] && $this->scorch->onS($seasoning, $on) >= $on->film->endS();
+        $isTooLate =
+            $seasoning->kind === Kind::Glaze && $on->film->steps !== [] && $this->scorch->onS($seasoning, $on) >= $on->film->endS();
         $reasons = $this->suits->reasons($seasoning, $on, $scorches !== [] || $isTooLate, $isInTime, $schools);
 
         return new Choice($seasoning, round($this->suits->score($reasons), 6), $reasons, $scorches, $soak, $isInTime);

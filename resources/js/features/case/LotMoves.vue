@@ -78,6 +78,14 @@ const reasons = ['past_day', 'discoloured', 'smell', 'dropped', 'trim'] as const
       <button type="submit" class="strong" :disabled="grams === null || move.isPending.value" data-testid="move-now">{{
         t('case.moveNow')
       }}</button>
+      <a
+        v-if="kind === 'weighed_out' && grams !== null && grams >= 1"
+        class="plain"
+        target="_blank"
+        :href="`/api/v1/case/lots/${lot.id}/label.pdf?g=${grams}`"
+        data-testid="lot-label"
+        >{{ t('case.label') }}</a
+      >
       <p v-if="move.error.value" class="wrong" role="alert" data-testid="move-problem">{{ move.error.value.message }}</p>
     </form>
     <ol v-if="moves.data.value?.length" class="past" data-testid="moves">

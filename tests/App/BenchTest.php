@@ -6,10 +6,42 @@ namespace Tests\App;
 
 use App\Models\Lot;
 use App\Models\Role;
+use Nessmark\Bench\Gs1;
+use Smalot\PdfParser\Parser;
 
-/** A mince of what lies in the case, over HTTP. */
-final class MinceTest extends AppTestCase
+/** What the bench makes of the case, over HTTP: a mince, and labels. */
+final class BenchTest extends AppTestCase
 {
+    public function test_a_label_has_the_weight_the_price_and_a_code_the_till_can_read(): void
+    {
+        $this->actingAs($cutter = $this->staff(Role::Cutter));
+        $lot = Lot::query()->create([
+            'shop_id' => $cutter->shop_id,
+            'number' => 'F7',
+            'cut_slug' => 'cod-loin',
+            'left_g' => 3000,
+            'price_per_kg_minor' => 2700,
+            'packed' => 'wet',
+            'origin' => 'Varr bank',
+            'use_by' => '2031-02-03',
+        ]);
+        $pdf = $this->get("/api/v1/case/lots/{$lot->id}/label.pdf?g=420")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'application/pdf');
+        $text = (string) preg_replace('/\s+/u', ' ', (new Parser())->parseContent((string) $pdf->getContent())->getText());
+        $ean = Gs1::inStore('28', $lot->id % 100_000, 1134); // 0.42 kg at 27.00
+
+        foreach (
+            ['Cod loin', 'Lot F7.', '420', '11.34', $ean, 'Use by 2031-02-03', 'Contains fish.', '(3103)000420', '(17)310203', '(10)F7'] as $words
+        ) {
+            self::assertStringContainsString($words, $text);
+        }
+        $this->getJson("/api/v1/case/lots/{$lot->id}/label.pdf?g=none")->assertUnprocessable();
+        $this->actingAs($this->staff(Role::Cutter, 'Shop on the hill', 'other'))
+            ->get("/api/v1/case/lots/{$lot->id}/label.pdf?g=420")
+            ->assertNotFound();
+    }
+
     public function test_a_mince_is_made_of_lots_of_the_case_and_what_cannot_be_is_refused_with_what_can(): void
     {
         $this->actingAs($cutter = $this->staff(Role::Cutter));
