@@ -35,12 +35,9 @@ final readonly class LotLabel
         $priceMinor = $lot->priceMinor($mass);
         $grams = (int) round($mass->toGrams());
         $ean = $priceMinor > self::MOST_PRICE_MINOR ? null : Gs1::inStore(self::PREFIX, $item, $priceMinor);
-        $elements = [
-            '3103' => Gs1::netWeight($grams),
-            '13' => $today->format('ymd'),
-            ...$lot->useBy === null ? [] : ['17' => $lot->useBy->format('ymd')],
-            '10' => $lot->number,
-        ];
+        $elements = ['3103' => Gs1::netWeight($grams), '13' => $today->format('ymd')];
+        $elements += $lot->useBy === null ? [] : ['17' => $lot->useBy->format('ymd')]; // spreading would number them anew
+        $elements['10'] = $lot->number;
         $methods = array_slice((new Suitability())->offered($lot->cut, $lot->thickness), 0, self::HINTS);
 
         return [
