@@ -86,6 +86,20 @@ final class SeasoningsTest extends AppTestCase
             ->assertJsonPath('violations.0.key', 'seasoning');
     }
 
+    public function test_an_own_seasoning_is_known_at_the_counter_by_its_name_and_written_so(): void
+    {
+        $this->headButcher();
+        $this->postJson('/api/v1/seasonings', self::RUB)->assertCreated();
+
+        $this->postJson('/api/v1/ask-line', ['line' => 'pork chop quay rub for 2'])
+            ->assertOk()
+            ->assertJsonPath('dishes.0.seasoning', 'own-quay-rub');
+        $wish = ['diners' => [['count' => 2]], 'seasoning' => 'own-quay-rub'];
+        self::assertStringContainsString('quay rub', $this->postJson('/api/v1/matches', $wish)->assertOk()->json('line'));
+        $this->actingAs($this->staff(shop: 'Shop on the hill', signIn: 'other'));
+        $this->postJson('/api/v1/ask-line', ['line' => 'pork chop quay rub for 2'])->assertJsonMissingPath('dishes.0.seasoning');
+    }
+
     public function test_nobody_sees_or_writes_those_of_another_shop(): void
     {
         $this->headButcher();

@@ -132,6 +132,19 @@ final class Lexicon
         return new self($records, Kinds::from($folder), $names);
     }
 
+    /** The same with the names of a shop's own seasonings. */
+    public function withOwn(Shelf $shelf): self
+    {
+        $with = clone $this;
+        foreach ($shelf->all() as $seasoning) {
+            if ($seasoning->isOwn) {
+                $with->know(ChipKind::Seasoning, $seasoning->slug, [mb_strtolower($seasoning->name)]);
+            }
+        }
+
+        return $with;
+    }
+
     /**
      * The longest run of words from here that is known.
      *

@@ -18,6 +18,7 @@ use Nessmark\House\HouseRules;
 use Nessmark\Matching\CookMemory;
 use Nessmark\Matching\Matcher;
 use Nessmark\Matching\WhyNot;
+use Nessmark\Seasoning\Shelf;
 use Nessmark\Stock\Lot;
 
 /**
@@ -52,6 +53,14 @@ final readonly class CounterDesk
             Matcher::from($folder, $memory),
             Portions::from($folder),
         );
+    }
+
+    /** The same for a shop that has seasonings of its own: it knows them by name, and writes them so. */
+    public function at(Shelf $shelf): self
+    {
+        $lexicon = $this->lexicon->withOwn($shelf);
+
+        return new self($this->wishes, $lexicon, new LineWriter($lexicon), $this->matcher, $this->portions);
     }
 
     public function read(string $line, DateTimeImmutable $now, Catalogue $catalogue): Line

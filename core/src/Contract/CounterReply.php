@@ -39,12 +39,13 @@ final readonly class CounterReply
     {
         $asked = CounterAsked::read($data);
         $now = $shop->house->local($asked->now);
-        $read = $asked->typed === null ? null : $this->desk->read($asked->typed, $now, $shop->catalogue);
+        $desk = $this->desk->at($shop->shelf);
+        $read = $asked->typed === null ? null : $desk->read($asked->typed, $now, $shop->catalogue);
         $wish = $read === null ? $asked->wish : $read->wish;
         $line = $asked->typed ?? $asked->keep;
         $shown = ['id' => null, 'wish' => $wish, 'matches' => null, 'chosen' => null, 'ask' => null, 'ticket' => null, 'refused' => null];
         try {
-            $matches = $this->desk->match(
+            $matches = $desk->match(
                 [...$wish, ...$asked->common, 'now' => $now->format(DATE_ATOM)],
                 $shop->lots,
                 $shop->catalogue,
@@ -56,7 +57,7 @@ final readonly class CounterReply
         } catch (InputRefused $refused) {
             $shown['refused'] = self::refused('wish', $refused);
         }
-        $read ??= $this->desk->read($line, $now, $shop->catalogue);
+        $read ??= $desk->read($line, $now, $shop->catalogue);
 
         /** @var array{refused: array{of: string, violations: non-empty-list<Violation>}|null} $answer */
         $answer = [
@@ -64,7 +65,7 @@ final readonly class CounterReply
             'line' => $line,
             'chips' => $read->toArray()['chips'],
             'dishes' => $asked->typed === null ? [$wish] : $read->dishes,
-            'suggestions' => $asked->typed === null ? [] : $this->desk->suggestions($asked->typed, $shop->catalogue),
+            'suggestions' => $asked->typed === null ? [] : $desk->suggestions($asked->typed, $shop->catalogue),
         ];
 
         return $answer;

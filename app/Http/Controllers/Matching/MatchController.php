@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Matching;
 use App\Models\User;
 use App\Services\House;
 use App\Services\ShopCatalogue;
+use App\Services\ShopShelf;
 use App\Services\Stock;
 use App\Services\WishData;
 use Illuminate\Http\JsonResponse;
@@ -32,15 +33,23 @@ final class MatchController
             ],
         ),
     ]
-    public function __invoke(Request $request, CounterDesk $desk, Stock $stock, ShopCatalogue $catalogues, House $house): JsonResponse
-    {
+    public function __invoke(
+        Request $request,
+        CounterDesk $desk,
+        Stock $stock,
+        ShopCatalogue $catalogues,
+        ShopShelf $shelves,
+        House $house,
+    ): JsonResponse {
         /** @var User $user */
         $user = $request->user();
         $catalogue = $catalogues->of($user->shop);
         $wish = WishData::of($request->getContent());
 
         return new JsonResponse([
-            ...$desk->match($wish, $stock->of($user->shop, $catalogue), $catalogue, $house->rules($user->shop)),
+            ...$desk
+                ->at($shelves->of($user->shop))
+                ->match($wish, $stock->of($user->shop, $catalogue), $catalogue, $house->rules($user->shop)),
             'currency' => $user->shop->currency,
         ]);
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Matching;
 use App\Http\Requests\ReadLineRequest;
 use App\Models\User;
 use App\Services\ShopCatalogue;
+use App\Services\ShopShelf;
 use Illuminate\Http\JsonResponse;
 use Nessmark\Contract\CounterDesk;
 use OpenApi\Attributes as OA;
@@ -29,11 +30,12 @@ final class ReadLineController
             ],
         ),
     ]
-    public function __invoke(ReadLineRequest $request, CounterDesk $desk, ShopCatalogue $catalogues): JsonResponse
+    public function __invoke(ReadLineRequest $request, CounterDesk $desk, ShopCatalogue $catalogues, ShopShelf $shelves): JsonResponse
     {
         /** @var User $user */
         $user = $request->user();
         $catalogue = $catalogues->of($user->shop);
+        $desk = $desk->at($shelves->of($user->shop));
         $read = $desk->read($request->line(), $request->now(), $catalogue);
 
         return new JsonResponse([...$read->toArray(), 'suggestions' => $desk->suggestions($request->line(), $catalogue)]);
