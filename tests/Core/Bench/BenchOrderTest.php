@@ -43,7 +43,8 @@ final class BenchOrderTest extends TestCase
         }
 
         self::assertGreaterThanOrEqual(30, count($rows));
-        self::assertLessThanOrEqual(count($rows) / 10, count($wrong), implode("\n", $wrong));
+        // a lamb chop is trimmed to 5 mm, where it was written that its 8 mm stay
+        self::assertSame(['lamb-loin-chop: cap; score; cut_bone_steaks'], $wrong);
     }
 
     public function test_every_cut_every_way_has_its_words_its_tools_and_no_step_twice(): void
@@ -81,10 +82,10 @@ final class BenchOrderTest extends TestCase
         self::assertArrayHasKey('score', $scored);
         self::assertArrayNotHasKey('score', $whole);
         $last = array_column(Counter::open()->ticket($ask)['bench']['steps'], 'do');
-        self::assertContainsEquals(['key' => 'bench.mark', 'args' => ['marks' => 'A, B']], array_map(
-            static fn (array $do): array => ['key' => $do['key'], 'args' => (array) $do['args']],
-            $last,
-        ));
+        self::assertContainsEquals(
+            ['key' => 'bench.mark', 'args' => ['marks' => 'A, B']],
+            array_map(static fn (array $do): array => ['key' => $do['key'], 'args' => (array) $do['args']], $last),
+        );
     }
 
     /** Half an hour in the freezer firms strips of 25 to 30 mm. */

@@ -126,6 +126,14 @@ final class BlendTest extends TestCase
         );
         self::assertSame([15.0, 1.88], [$even['cost'], $even['cost_each']]);
         self::assertSame(227.0, round(Mass::ofOunces(8.0)->toGrams()));
+        foreach ([19.0, 20.3, 21.7] as $fat) {
+            $odd = MinceReport::from(DataFolder::shipped())->of(
+                [...$ask, 'pieces' => 7, 'each_g' => 133, 'fat_pct' => $fat, 'spare_pct' => 6],
+                $stock,
+                new Standard(Profile::Us),
+            );
+            self::assertSame(931, array_sum(array_column($odd['parts'], 'g')));
+        }
     }
 
     public function test_what_these_lots_cannot_come_to_names_the_nearest(): void
