@@ -126,9 +126,10 @@ final class BlendTest extends TestCase
         );
         self::assertSame([15.0, 1.88], [$even['cost'], $even['cost_each']]);
         self::assertSame(227.0, round(Mass::ofOunces(8.0)->toGrams()));
+        $thirds = array_map(static fn (string $lot): array => ['lot' => $lot, 'least_pct' => 33.3], ['A', 'B', 'C']);
         foreach ([19.0, 20.3, 21.7] as $fat) {
             $odd = MinceReport::from(DataFolder::shipped())->of(
-                [...$ask, 'pieces' => 7, 'each_g' => 133, 'fat_pct' => $fat, 'spare_pct' => 6],
+                [...$ask, 'pieces' => 7, 'each_g' => 133, 'fat_pct' => $fat, 'spare_pct' => 20, 'lots' => $thirds],
                 $stock,
                 new Standard(Profile::Us),
             );
