@@ -7,6 +7,7 @@ namespace Tests\Core\Seasoning;
 use Nessmark\Data\DataFolder;
 use Nessmark\Meat\Cut;
 use Nessmark\Method\Method;
+use Nessmark\Quantity\Length;
 use Nessmark\Safety\Profile;
 use Nessmark\Seasoning\Dresser;
 use Nessmark\Seasoning\Film;
@@ -117,9 +118,35 @@ final class DemandTest extends TestCase
         }
     }
 
-    private static function subject(Cut $cut, Method $method, Film $film): Subject
+    public function test_thinner_never_takes_longer_and_longer_is_never_less_salt(): void
     {
-        return new Subject($cut, $cut->size()->thickness, null, 800.0, 4, 4, $method, $film, null, 100.0);
+        $matches = Matches::from(DataFolder::shipped());
+        $soaking = array_filter(Shelf::from(DataFolder::shipped())->all(), static fn ($each): bool => $each->kind->isUsedUp());
+        foreach (['beef-strip-steak', 'chicken-breast', 'salmon-loin', 'pork-tenderloin'] as $slug) {
+            foreach ($soaking as $seasoning) {
+                $last = [0.0, 0.0];
+                foreach ([10.0, 15.0, 22.0, 30.0, 45.0, 60.0, 90.0] as $mm) {
+                    $on = self::subject(Counter::open()->catalogue->cut($slug), Method::Grill, self::film(150.0, 60.0), $mm);
+                    $soak = $matches->choice($seasoning, $on, [])->soak ?? self::fail();
+                    self::assertTrue($soak->leastS <= $soak->likelyS + 1e-6 && $soak->likelyS <= $soak->mostS + 1e-6, $seasoning->slug);
+                    self::assertGreaterThanOrEqual($last[0] - 1e-6, $soak->leastS, "{$seasoning->slug}, {$mm} mm of {$slug}");
+                    $salt = 0.0;
+                    foreach ([600.0, 3600.0, 43200.0, 172800.0] as $seconds) {
+                        $more = $matches->salting->eatenG($seasoning, $on, $seconds);
+                        self::assertGreaterThanOrEqual($salt, $more);
+                        $salt = $more;
+                    }
+                    $last = [$soak->leastS, $salt];
+                }
+            }
+        }
+    }
+
+    private static function subject(Cut $cut, Method $method, Film $film, ?float $mm = null): Subject
+    {
+        $thickness = $mm === null ? $cut->size()->thickness : Length::ofMillimetres($mm);
+
+        return new Subject($cut, $thickness, null, 800.0, 4, 4, $method, $film, null, 100.0);
     }
 
     private static function film(float $celsius, float $seconds): Film
