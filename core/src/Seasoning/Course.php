@@ -24,6 +24,8 @@ final readonly class Course
 
     private const UNDER = 'under';
 
+    private const AFTER_SOAK = 'after_soak';
+
     /** A butter is firm after that long in the cold, s. Common practice, no source. */
     private const CHILLED_S = 7200.0;
 
@@ -85,7 +87,7 @@ final readonly class Course
     private static function schoolBeside(Seasoning $seasoning, string $school): string
     {
         return match ($seasoning->kind->moment()) {
-            Moment::Soaked => 'just_before',
+            Moment::Soaked => self::AFTER_SOAK,
             Moment::Before => self::UNDER,
             default => $school,
         };
@@ -113,6 +115,7 @@ final readonly class Course
         }
         $times = $this->salting->ahead($on);
         $aheadS = match (true) {
+            $school === self::AFTER_SOAK => 0.0,
             $on->isFish() => min($on->aheadS ?? $times->bestS, $times->bestS),
             $school !== 'ahead' => 0.0,
             $on->aheadS === null, $on->aheadS >= $times->bestS => $times->bestS,

@@ -227,6 +227,23 @@ final class DressingTest extends TestCase
         self::assertTrue($thin >= 300 && $thick <= 86400 && $thick > 4 * $thin, "{$thin} s, {$thick} s");
     }
 
+    public function test_salt_goes_on_after_what_it_lay_in_and_under_what_is_spread_on_it(): void
+    {
+        $order = static fn (array $ask): array => array_column(
+            array_column(self::rows([...$ask, ...self::DAY], 'season_do.'), 'do'),
+            'key',
+        );
+
+        self::assertSame(
+            ['season_do.into_marinade', 'season_do.out_of_marinade', 'season_do.salt_now'],
+            $order(['cut' => 'salmon-loin', 'method' => 'pan', 'seasoning' => 'marinade-lemon-fish']),
+        );
+        self::assertSame(
+            ['season_do.salt_under', 'season_do.paste'],
+            $order(['cut' => 'herring-whole', 'method' => 'oven_roast', 'seasoning' => 'paste-green']),
+        );
+    }
+
     public function test_what_would_burn_is_named_and_mended(): void
     {
         $ask = ['cut' => 'pork-collar-steak', 'method' => 'grill', 'seasoning' => 'rub-sweet-smoke', ...self::DAY];
