@@ -59,6 +59,7 @@ final readonly class DressingOf
                 $this->film($cook),
                 $onHeatAt === null || $now === null ? null : max(0.0, (float) ($onHeatAt->getTimestamp() - $now->getTimestamp())),
                 $juiceG,
+                $dish->eaters()->isAnyoneAtRisk(),
             ),
             $dish->dressing->shelf,
             $dish->dressing->asked,

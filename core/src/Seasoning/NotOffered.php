@@ -17,6 +17,7 @@ final readonly class NotOffered
         $kind = $of->kind;
         $key = match (true) {
             $of->isCuring() => 'curing',
+            $on->isAnyoneAtRisk && $of->hasRawEgg() => 'raw_egg',
             ! self::isMadeFor($of, $on) => 'other_meat',
             $on->isStuffed() &&
                 $kind !== Kind::Salt &&

@@ -26,7 +26,7 @@ final readonly class Notes
         $of = $choice->seasoning;
         $kind = $of->kind;
         $boilS = $rules->record('soak')->number('boil_s');
-        $treated = $of->amounts;
+        $amounts = $of->amounts;
         $notes = [
             $choice->isInTime || $on->aheadS === null
                 ? null
@@ -56,13 +56,10 @@ final readonly class Notes
                 ? new Phrase($of->keepsDays() >= 90 ? 'season_note.keeps_dry' : 'season_note.keeps_cold', ['days' => $of->keepsDays()])
                 : null,
             $on->thinEnd !== null && $on->isFish() ? new Phrase('season_note.thin_end') : null,
-            $of->has('eggs') ||
-            array_filter($treated, static fn (Amount $amount): bool => $amount->ingredient->slug === 'egg_yolk') !== []
-                ? new Phrase('season_note.egg')
-                : null,
+            $of->hasRawEgg() ? new Phrase('season_note.egg') : null,
             $of->mayContain() === [] ? null : new Phrase('season_note.may_contain'),
         ];
-        foreach ($treated as $amount) {
+        foreach ($amounts as $amount) {
             if ($amount->insteadOf !== null) {
                 $notes[] = new Phrase('season_note.swapped', ['with' => $amount->ingredient->name, 'for' => $amount->insteadOf]);
             }

@@ -121,6 +121,12 @@ final readonly class Seasoning
             ! in_array($this->kind, [Kind::Butter, Kind::PanSauce], true);
     }
 
+    /** Egg that no fire reaches. */
+    public function hasRawEgg(): bool
+    {
+        return ! $this->kind->moment()->meetsTheFire() && in_array(Allergen::Eggs, $this->allergens(), true);
+    }
+
     public function isCuring(): bool
     {
         return $this->nitrite() > 0.0;

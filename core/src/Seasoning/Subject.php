@@ -49,6 +49,7 @@ final readonly class Subject
      * @param  Film  $film  what lies on the meat goes through
      * @param  float|null  $aheadS  from now until it goes on the fire; null where no hour is known
      * @param  float  $juiceG  what the cook leaves in the pan
+     * @param  bool  $isAnyoneAtRisk  of those who eat it
      */
     public function __construct(
         public Cut $cut,
@@ -61,6 +62,7 @@ final readonly class Subject
         public Film $film,
         public ?float $aheadS,
         public float $juiceG,
+        public bool $isAnyoneAtRisk = false,
     ) {}
 
     /** Without its bones and shells: what is salted, and eaten, g. */
