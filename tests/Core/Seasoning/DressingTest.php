@@ -301,7 +301,12 @@ final class DressingTest extends TestCase
                 ['season_not.in_shell', ['cut' => 'mussels', 'method' => 'steam', 'seasoning' => 'rub-fish-seed']],
                 [
                     'season_not.raw_egg',
-                    ['cut' => 'cod-loin', 'method' => 'pan', 'seasoning' => 'sauce-tartare', 'diners' => [['count' => 2, 'at_risk' => true]]],
+                    [
+                        'cut' => 'cod-loin',
+                        'method' => 'pan',
+                        'seasoning' => 'sauce-tartare',
+                        'diners' => [['count' => 2, 'at_risk' => true]],
+                    ],
                 ],
                 ['season_not.not_stuffed', ['cut' => 'chicken-whole', 'method' => 'oven_roast', 'seasoning' => 'stuffing-bread-herb']],
                 [
