@@ -21,12 +21,8 @@ const say = useSay()
 const refusal = useRefusal()
 const units = useUnits()
 const sheet = useQuery(caseQuery())
-const MEATS = ['beef', 'veal', 'pork', 'lamb', 'venison', 'wild', 'chicken', 'duck']
-const lots = computed(() =>
-  (sheet.data.value?.lots ?? []).filter(
-    (lot) => (lot.weight_g ?? 0) > 0 && lot.lead_days === 0 && MEATS.some((meat) => lot.cut.startsWith(meat)),
-  ),
-)
+/** Whatever lies there; what is not minced the server refuses, with why. */
+const lots = computed(() => (sheet.data.value?.lots ?? []).filter((lot) => (lot.weight_g ?? 0) > 0 && lot.lead_days === 0))
 const form = reactive({
   lots: [{ lot: '', fat: '' }] as { lot: string; fat: string }[],
   pieces: '8',
