@@ -39,6 +39,7 @@ final readonly class StoreTicket
         private ShopShelf $shelves,
         private Stock $stock,
         private MoveStock $moves,
+        private QueueBench $bench,
         private House $house,
     ) {}
 
@@ -103,8 +104,8 @@ final readonly class StoreTicket
             ]);
             foreach ($dishes as $i => $dish) {
                 $row = $sold[$i][0];
-                $grams = $dish->soldG ?? (int) round($ticket->dishes[$i]->amounts->rawG);
-                $kept->dishes()->create([
+                $grams = $dish->soldG ?? (int) round($ticket->dishes[$i]->price->weighedG ?? $ticket->dishes[$i]->amounts->rawG);
+                $keptDish = $kept->dishes()->create([
                     'place' => $i + 1,
                     'ask' => $asks[$i],
                     'cautions_read' => $dish->cautionsRead,
@@ -112,6 +113,15 @@ final readonly class StoreTicket
                     'sold_g' => $row === null ? null : $grams,
                     ...self::columns($meal->dishes[$i], $ticket->dishes[$i], $grams),
                 ]);
+                $this->bench->execute(
+                    $user,
+                    $meal->dishes[$i],
+                    $ticket->dishes[$i],
+                    $row,
+                    $kept->customer_label,
+                    $keptDish,
+                    $dish->sentAhead,
+                );
                 if ($row !== null) {
                     $this->moves->execute($row, $user, MoveKind::Sold, $grams, null, $kept);
                 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\BenchOrder;
+use App\Models\BenchState;
 use App\Models\LotMove;
 use App\Models\MoveKind;
 use App\Models\Ticket;
@@ -32,6 +34,10 @@ final readonly class TakeTicketBack
             foreach (LotMove::query()->with('lot')->where('ticket_id', $locked->id)->where('kind', MoveKind::Sold)->get() as $sold) {
                 $this->moves->execute($sold->lot, $user, MoveKind::TakenBack, -$sold->change_g, null, $locked);
             }
+            BenchOrder::query()
+                ->whereIn('ticket_dish_id', $locked->dishes()->pluck('id'))
+                ->where('state', '!=', BenchState::Done)
+                ->update(['state' => BenchState::CalledOff]);
             $locked->update(['taken_back_at' => now()]);
 
             return $locked;

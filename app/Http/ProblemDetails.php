@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Actions\AskedOtherwise;
+use App\Actions\BenchRefused;
 use App\Actions\StockRefused;
 use App\Actions\TicketRefused;
 use App\Services\Refusals;
@@ -34,7 +35,10 @@ final class ProblemDetails
                 app(Refusals::class)->all($error->violations),
             ),
             $error instanceof ValidationException => self::response(422, 'input.refused', $error->getMessage(), self::violations($error)),
-            $error instanceof TicketRefused, $error instanceof StockRefused, $error instanceof AskedOtherwise => self::response(
+            $error instanceof TicketRefused,
+            $error instanceof StockRefused,
+            $error instanceof BenchRefused,
+            $error instanceof AskedOtherwise => self::response(
                 409,
                 $error->reason(),
                 self::says($error->says()),

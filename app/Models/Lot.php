@@ -28,6 +28,7 @@ use Illuminate\Support\Carbon;
  * @property bool $stuffed
  * @property string|null $rearing
  * @property int $lead_days
+ * @property string|null $trim_pct
  */
 final class Lot extends Model
 {

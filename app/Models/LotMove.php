@@ -12,6 +12,7 @@ use Illuminate\Support\Carbon;
  * One change of what is left of a lot: who, what, how much, why. Never changed afterwards.
  *
  * @property int $id
+ * @property int $lot_id
  * @property MoveKind $kind
  * @property int $change_g
  * @property int $left_g

@@ -13,11 +13,13 @@ enum MoveKind: string
     case WeighedOut = 'weighed_out';
     case ThrownAway = 'thrown_away';
     case Counted = 'counted';
+    case Used = 'used';
+    case Made = 'made';
 
-    /** What somebody enters by hand; the others come with a ticket. */
+    /** What somebody enters by hand; the others come with a ticket, or with what was made at the bench. */
     public function isByHand(): bool
     {
-        return $this !== self::Sold && $this !== self::TakenBack;
+        return ! in_array($this, [self::Sold, self::TakenBack, self::Used, self::Made], true);
     }
 
     /** Throwing away is explained. */
@@ -30,8 +32,8 @@ enum MoveKind: string
     public function changeG(int $grams, int $leftG): int
     {
         return match ($this) {
-            self::Received, self::TakenBack => $grams,
-            self::Sold, self::WeighedOut, self::ThrownAway => -$grams,
+            self::Received, self::TakenBack, self::Made => $grams,
+            self::Sold, self::WeighedOut, self::ThrownAway, self::Used => -$grams,
             self::Counted => $grams - $leftG,
         };
     }

@@ -29,6 +29,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'stuffed', type: 'boolean'),
             new OA\Property(property: 'rearing', type: 'string', nullable: true, description: 'farmed or wild; null: nobody said'),
             new OA\Property(property: 'lead_days', type: 'integer'),
+            new OA\Property(property: 'trim_pct', type: 'number', nullable: true, description: 'comes off at the bench'),
         ],
     ),
 ]
@@ -63,6 +64,7 @@ use OpenApi\Attributes as OA;
             'stuffed',
             'rearing',
             'lead_days',
+            'trim_pct',
             'cut_name',
             'group',
             'is_round',
@@ -87,6 +89,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'stuffed', type: 'boolean'),
             new OA\Property(property: 'rearing', type: 'string', nullable: true, description: 'farmed or wild; null: nobody said'),
             new OA\Property(property: 'lead_days', type: 'integer'),
+            new OA\Property(property: 'trim_pct', type: 'number', nullable: true, description: 'comes off at the bench'),
             new OA\Property(property: 'cut_name', type: 'string', nullable: true),
             new OA\Property(property: 'group', type: 'string', nullable: true),
             new OA\Property(property: 'is_round', type: 'boolean'),

@@ -33,6 +33,7 @@ use OpenApi\Attributes as OA;
                 nullable: true,
                 description: 'id of what was on screen: refused if it would come out otherwise by now',
             ),
+            new OA\Property(property: 'bench_order', type: 'integer', nullable: true, description: 'sent ahead to the bench'),
         ],
     ),
 ]

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Devices\CounterScale;
+use App\Devices\LabelPrinter;
+use App\Devices\Wire;
+use App\Models\BenchOrder;
 use App\Models\Customer;
 use App\Models\Lot;
 use App\Models\Ticket;
@@ -14,6 +18,7 @@ use App\Services\Palette;
 use App\Services\Wording;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -30,8 +35,10 @@ use Nessmark\Contract\AskReader;
 use Nessmark\Contract\AtlasReport;
 use Nessmark\Contract\CatalogueFile;
 use Nessmark\Contract\CounterDesk;
+use Nessmark\Contract\CutPlanReport;
 use Nessmark\Contract\GradeReport;
 use Nessmark\Contract\MinceReport;
+use Nessmark\Contract\OfferReport;
 use Nessmark\Contract\RecipeReader;
 use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\DonenessTable;
@@ -67,6 +74,8 @@ final class AppServiceProvider extends ServiceProvider
                 Salting::class,
                 RecipeReader::class,
                 MinceReport::class,
+                CutPlanReport::class,
+                OfferReport::class,
             ] as $class
         ) {
             $this->app->singleton($class, fn () => $class::from($this->app->make(DataFolder::class)));
@@ -76,6 +85,11 @@ final class AppServiceProvider extends ServiceProvider
             fn (): CounterDesk => CounterDesk::from($this->app->make(DataFolder::class), $this->app->make(CookCache::class)),
         );
         $this->app->singleton(AskReader::class);
+        $this->app->bind(CounterScale::class, fn (): CounterScale => new CounterScale(
+            new Wire(config()->string('devices.scale')),
+            $this->app->make(Repository::class),
+        ));
+        $this->app->bind(LabelPrinter::class, fn (): LabelPrinter => new LabelPrinter(new Wire(config()->string('devices.label_printer'))));
         $this->app->singleton(Palette::class, fn (): Palette => Palette::fromFile(resource_path('wording/palette.json')));
         $this->app->singleton(
             Wording::class,
@@ -105,6 +119,12 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define(
             'own-lot',
             fn (User $user, Lot $lot): Response => $user->shop_id === $lot->shop_id ? Response::allow() : Response::denyAsNotFound(),
+        );
+        Gate::define(
+            'own-bench-order',
+            fn (User $user, BenchOrder $order): Response => $user->shop_id === $order->shop_id
+                ? Response::allow()
+                : Response::denyAsNotFound(),
         );
         Gate::define('advise', fn (User $user): bool => $user->role->givesTickets());
         RateLimiter::for(

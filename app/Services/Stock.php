@@ -95,7 +95,8 @@ final readonly class Stock
      * @param  DateTimeImmutable  $today  by the shop's clock
      * @return array{number: scalar|null, cut: scalar|null, grade: scalar|null, thickness_mm: float|null, weight_g: int|null,
      *     price_per_kg: float, aged_days: int|null, packed: scalar|null, origin: scalar|null, use_by: string|null,
-     *     parasite_frozen: bool, pierced: bool, stuffed: bool, rearing: scalar|null, lead_days: int} in the form of LotReader
+     *     parasite_frozen: bool, pierced: bool, stuffed: bool, rearing: scalar|null, lead_days: int, trim_pct: float|null}
+     *     in the form of LotReader
      */
     public static function data(array $raw, DateTimeImmutable $today): array
     {
@@ -121,13 +122,15 @@ final readonly class Stock
             'stuffed' => (bool) $row['stuffed'],
             'rearing' => $row['rearing'],
             'lead_days' => (int) $row['lead_days'],
+            'trim_pct' => $row['trim_pct'] === null ? null : (float) $row['trim_pct'],
         ];
     }
 
     /**
      * @return array{number: string, cut_slug: string, grade: string|null, thickness_mm: float|null, left_g: int|null,
      *     price_per_kg_minor: int, aged_from: string|null, packed: string, origin: string, use_by: string|null,
-     *     parasite_frozen: bool, pierced: bool, stuffed: bool, rearing: string|null, lead_days: int} columns of a row
+     *     parasite_frozen: bool, pierced: bool, stuffed: bool, rearing: string|null, lead_days: int, trim_pct: float|null}
+     *     columns of a row
      */
     public static function columns(Lot $lot, DateTimeImmutable $today): array
     {
@@ -147,6 +150,7 @@ final readonly class Stock
             'stuffed' => $lot->isStuffed,
             'rearing' => $lot->rearing?->value,
             'lead_days' => $lot->leadDays,
+            'trim_pct' => $lot->trimShare === null ? null : 100.0 * $lot->trimShare,
         ];
     }
 }

@@ -37,8 +37,10 @@ final class LayerRules
             ->classes(Selector::inNamespace('Nessmark'))
             ->canOnly()
             ->dependOn()
-            ->classes(Selector::inNamespace('Nessmark'), Selector::inNamespace('Opis\JsonSchema'), Selector::isStandardClass())
-            ->because('the core must run, and be tested, without the framework; a JSON schema is checked by its library');
+            ->classes(Selector::inNamespace('Nessmark'), Selector::inNamespace('Opis\JsonSchema'),
+                Selector::inNamespace('Brick\Math'), Selector::isStandardClass())
+            ->because('the core must run, and be tested, without the framework; a JSON schema is checked and exact
+                sums are worked out by their libraries');
     }
 
     public function testQuantitiesAreReadonly(): Rule

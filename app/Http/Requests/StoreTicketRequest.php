@@ -27,12 +27,13 @@ final class StoreTicketRequest extends FormRequest
     {
         return [
             'dishes' => ['required', 'array', 'list', 'min:1', 'max:'.MealReader::MOST_DISHES],
-            'dishes.*' => ['required', 'array:ask,cautions_read,sold_g,seen'],
+            'dishes.*' => ['required', 'array:ask,cautions_read,sold_g,seen,bench_order'],
             'dishes.*.ask' => ['required', 'array'],
             'dishes.*.cautions_read' => ['present', 'array', 'max:30'],
             'dishes.*.cautions_read.*' => ['string', 'max:80'],
             'dishes.*.sold_g' => ['nullable', 'numeric', 'min:1', 'max:'.LotReader::MOST_G],
             'dishes.*.seen' => ['nullable', 'string', 'max:40'],
+            'dishes.*.bench_order' => ['nullable', 'integer'],
             'customer_label' => ['nullable', 'string', 'max:60'],
             'customer_id' => ['nullable', 'integer'],
             'units' => ['required', Rule::enum(Units::class)],
@@ -44,7 +45,7 @@ final class StoreTicketRequest extends FormRequest
     {
         /**
          * @var array{dishes: non-empty-list<array{ ask: array<string, mixed>, cautions_read: list<string>,
-         *     sold_g?: float|int|string|null, seen?: string|null,
+         *     sold_g?: float|int|string|null, seen?: string|null, bench_order?: int|null,
          * }>} $data as the rules have it
          */
         $data = json_decode($this->getContent(), true);
@@ -55,6 +56,7 @@ final class StoreTicketRequest extends FormRequest
                 $dish['cautions_read'],
                 isset($dish['sold_g']) ? (int) round((float) $dish['sold_g']) : null,
                 $dish['seen'] ?? null,
+                $dish['bench_order'] ?? null,
             ),
             $data['dishes'],
         );

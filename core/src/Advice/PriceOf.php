@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nessmark\Advice;
 
-use Nessmark\Meat\Cut;
 use Nessmark\Quantity\Mass;
 use Nessmark\Stock\Lot;
 use Nessmark\Ticket\Price;
@@ -20,13 +19,15 @@ final readonly class PriceOf
      */
     public static function lot(Lot $lot, string $currency, Mass $raw, Mass $cooked, int $heads, ?float $seasoning): Price
     {
-        $meat = $lot->priceMinor($raw) / 100.0;
+        $weighed = $lot->weighed($raw);
+        $meat = $lot->priceMinor($weighed) / 100.0;
         $total = round($meat + ($seasoning ?? 0.0), 2);
 
         return new Price(
             $lot->number,
             $currency,
             $lot->pricePerKgMinor / 100.0,
+            round($weighed->toGrams()),
             $total,
             round($total / $heads, 2),
             round((100.0 * $meat) / $cooked->toGrams(), 2),
@@ -37,11 +38,8 @@ final readonly class PriceOf
     /** Before it is cooked: compared on what is eaten, not on what is weighed. A cheap piece that cooks away is not cheap. */
     public static function cookedPer100g(Lot $lot): float
     {
-        return round($lot->pricePerKgMinor / 1000.0 / self::cookedYield($lot->cut), 2);
-    }
+        $cookedYield = 0.5 * ($lot->cut->lowestYield + $lot->cut->highestYield);
 
-    private static function cookedYield(Cut $cut): float
-    {
-        return 0.5 * ($cut->lowestYield + $cut->highestYield);
+        return round($lot->weighed(Mass::ofGrams(100.0))->toGrams() * $lot->pricePerKgMinor / 1e5 / $cookedYield, 2);
     }
 }

@@ -209,6 +209,7 @@ final readonly class TicketAssembly
                     $dish->way->method,
                     array_column($pieces, 'mark'),
                     ($dish->schools['fat_cap'] ?? 'scored') === 'scored',
+                    $dish->piece->lot,
                 ),
             ),
         );

@@ -54,7 +54,7 @@ final readonly class Trimming
         foreach ($steps as [$name, $figures]) {
             $step = $this->steps->record($name);
             $tool = $step->text('tool');
-            $lines[] = new BenchStep(new Phrase("bench.{$name}", $figures), $tool);
+            $lines[] = new BenchStep(new Phrase("bench.{$name}", $figures), $tool, $step->textOrNull('figure'));
             $workS += $step->number('s') * (float) ($figures['times'] ?? 1);
             if ($tool !== 'none') {
                 $tools[$tool] = $tool;
@@ -63,7 +63,7 @@ final readonly class Trimming
                 $hazards[$tool] = new Phrase($this->hazards->text($tool));
             }
         }
-        $trim = $of->cut->record->record('yields')->record('trim');
+        [$leastLeft, $mostLeft] = $of->trimYield();
 
         return new BenchOrder(
             $lines,
@@ -71,8 +71,9 @@ final readonly class Trimming
             array_values($hazards),
             Offcuts::of($of, array_column($steps, 0)),
             round($workS),
-            round($of->rawG() * (1.0 - $trim->number('high'))),
-            round($of->rawG() * (1.0 - $trim->number('low'))),
+            round($of->rawG() * (1.0 - $mostLeft)),
+            round($of->rawG() * (1.0 - $leastLeft)),
+            Sketching::of($of, array_column($steps, 1, 0)),
         );
     }
 
@@ -203,15 +204,15 @@ final readonly class Trimming
                 ['open_flat', ['open_mm' => $this->figures->number('open_flat_mm')]],
                 ['seams_of_fat', []],
                 ...$of->cut->covering->hasSkin ? [['lip', []]] : [],
-                ['fill', []],
+                ['fill', ['fill_g' => round($of->fillingG(), -1)]],
                 ['roll', []],
             ];
         }
 
         return $of->isStuffed() && ! $of->is(Form::WholeBird, Form::WholeFish)
-            ? [['pocket', []], ['fill', []]]
+            ? [['pocket', []], ['fill', ['fill_g' => round($of->fillingG(), -1)]]]
             : ($of->isStuffed()
-                ? [['fill', []]]
+                ? [['fill', ['fill_g' => round($of->fillingG(), -1)]]]
                 : []);
     }
 

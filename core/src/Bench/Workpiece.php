@@ -6,12 +6,14 @@ namespace Nessmark\Bench;
 
 use Nessmark\Heat\Shape;
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Filling;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Meat\Form;
 use Nessmark\Meat\Hazard;
 use Nessmark\Meat\Size;
 use Nessmark\Meat\SoldBy;
 use Nessmark\Method\Method;
+use Nessmark\Stock\Lot;
 
 /** A piece as it comes to the bench, and what it is to become. */
 final readonly class Workpiece
@@ -25,6 +27,7 @@ final readonly class Workpiece
      * @param  int|null  $pieces  whole ones; null for what is weighed out
      * @param  list<string>  $marks  of the pieces that are cooked or seasoned apart
      * @param  bool  $isScored  how the house has its caps and skins
+     * @param  Lot|null  $lot  it is cut from
      */
     public function __construct(
         public Cut $cut,
@@ -33,6 +36,7 @@ final readonly class Workpiece
         public Method $method,
         public array $marks,
         public bool $isScored,
+        public ?Lot $lot = null,
     ) {}
 
     public function mm(): float
@@ -96,6 +100,18 @@ final readonly class Workpiece
         return in_array($this->cut->build->soldBy, [SoldBy::Joint, SoldBy::Length, SoldBy::Bones], true);
     }
 
+    /** Cut off a larger piece, one beside the other. */
+    public function isSliced(): bool
+    {
+        return $this->cut->build->soldBy === SoldBy::Slice && $this->is(Form::Steak, Form::Chop, Form::Thin, Form::Fillet);
+    }
+
+    /** What goes into each of them. */
+    public function fillingG(): float
+    {
+        return Filling::massOf($this->cut, $this->size)->toGrams();
+    }
+
     public function lengthMm(): float
     {
         return $this->size->length()->toMillimetres();
@@ -106,8 +122,17 @@ final readonly class Workpiece
         return $this->size->mass->toGrams();
     }
 
+    /** As it lies there: more of a lot that has more to come off. */
     public function rawG(): float
     {
-        return $this->eachG() * ($this->pieces ?? 1);
+        $raw = $this->size->mass->times($this->pieces ?? 1);
+
+        return ($this->lot?->weighed($raw) ?? $raw)->toGrams();
+    }
+
+    /** @return array{float, float} least and most that is left of it, kg/kg */
+    public function trimYield(): array
+    {
+        return $this->lot?->trimShare === null ? $this->cut->trimYield() : [$this->lot->trimYield(), $this->lot->trimYield()];
     }
 }

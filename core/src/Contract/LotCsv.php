@@ -23,9 +23,10 @@ final class LotCsv
         'stuffed',
         'rearing',
         'lead_days',
+        'trim_pct',
     ];
 
-    private const NUMBERS = ['thickness_mm', 'weight_g', 'price_per_kg', 'aged_days', 'lead_days'];
+    private const NUMBERS = ['thickness_mm', 'weight_g', 'price_per_kg', 'aged_days', 'lead_days', 'trim_pct'];
 
     private const FLAGS = ['parasite_frozen', 'pierced', 'stuffed'];
 

@@ -34,6 +34,9 @@ final class LotReader
 
     private const MINOR = 100.0;
 
+    /** Of what is nearly all shell or bone there is still something left, %. */
+    private const MOST_TRIM_PCT = 90.0;
+
     /** @var array<string, Cut> with the fat of a grade, and pierced: many lots share them */
     private array $cuts = [];
 
@@ -44,7 +47,7 @@ final class LotReader
 
     /**
      * @param  mixed  $data  number, cut, grade, thickness_mm, weight_g, price_per_kg, aged_days, packed, origin, use_by, parasite_frozen,
-     *                       pierced, stuffed, rearing, lead_days; all but the first two and the price may be left out
+     *                       pierced, stuffed, rearing, lead_days, trim_pct; all but the first two and the price may be left out
      *
      * @throws InputRefused naming every key that is wrong, with what is allowed
      */
@@ -76,6 +79,7 @@ final class LotReader
         $isStuffed = $in->flagOr('stuffed', false);
         $said = $in->optionalChoice('rearing', array_column(Rearing::cases(), 'value'));
         $rearing = $said === null ? null : Rearing::from($said);
+        $trimPct = $in->optionalNumber('trim_pct', 0.0, self::MOST_TRIM_PCT);
         $in->noOthers();
         $in->refuseIfWrong();
 
@@ -96,6 +100,7 @@ final class LotReader
             $leadDays,
             $isStuffed,
             $rearing,
+            $trimPct === null ? null : $trimPct / 100.0,
         );
     }
 

@@ -8,6 +8,7 @@ use Nessmark\Bench\Blend;
 use Nessmark\Bench\BlendGoal;
 use Nessmark\Bench\BlendPart;
 use Nessmark\Bench\Firming;
+use Nessmark\Bench\WholeGrams;
 use Nessmark\Data\DataFolder;
 use Nessmark\Data\Record;
 use Nessmark\Errors\InputRefused;
@@ -139,7 +140,7 @@ final readonly class MinceReport
     private function report(Blend $blend, array $lots, array $parts, int $pieces, float $eachG, Standard $standard): array
     {
         $totalG = $pieces * $eachG;
-        $grams = self::wholeGrams($blend->shares, (int) round($totalG));
+        $grams = WholeGrams::of(array_map(static fn (float $share): float => $share * round($totalG), $blend->shares), (int) round($totalG));
         $rows = [];
         foreach ($parts as $part) {
             $lot = $lots[$part->name];
@@ -205,23 +206,5 @@ final readonly class MinceReport
                 : new Phrase('mince.too_fat_to_be_called', ['most' => $most, 'is' => round($pct, 1)]),
             ...count($groups) > 1 ? [new Phrase('mince.name_all', ['list' => implode(', ', $groups)])] : [],
         ];
-    }
-
-    /**
-     * To the gram, adding up to the whole: largest remainders.
-     *
-     * @param  array<string, float>  $shares
-     * @return array<string, int>
-     */
-    private static function wholeGrams(array $shares, int $totalG): array
-    {
-        $grams = array_map(static fn (float $share): int => (int) floor($share * $totalG + 1e-6), $shares);
-        $rest = array_map(static fn (float $share): float => $share * $totalG - floor($share * $totalG + 1e-6), $shares);
-        arsort($rest);
-        foreach (array_slice(array_keys($rest), 0, $totalG - array_sum($grams)) as $name) {
-            $grams[$name]++;
-        }
-
-        return $grams;
     }
 }

@@ -12,7 +12,7 @@ use LogicException;
  */
 final class TicketShape
 {
-    public const CURRENT = 4;
+    public const CURRENT = 5;
 
     private function __construct() {}
 
@@ -27,11 +27,37 @@ final class TicketShape
                 1 => self::fromOneToTwo($result),
                 2 => [...$result, 'dressing' => null], // engine 0.7 and before: nothing was said of seasoning
                 3 => [...$result, 'bench' => null], // nor of the bench
+                4 => self::fromFourToFive($result),
                 default => throw new LogicException("No step leads on from shape {$shape}."),
             };
         }
 
         return $result;
+    }
+
+    /**
+     * Engine 0.8 and before: as much was weighed as goes on the fire, and steps of the bench had no figure apart and no drawing.
+     *
+     * @param  array<string, mixed>  $result
+     * @return array<string, mixed>
+     */
+    private static function fromFourToFive(array $result): array
+    {
+        [$price, $bench] = [$result['price'] ?? null, $result['bench'] ?? null];
+        $amounts = is_array($result['amounts'] ?? null) ? $result['amounts'] : [];
+        $steps = is_array($bench) && is_array($bench['steps'] ?? null) ? $bench['steps'] : [];
+
+        return [
+            ...$result,
+            'price' => is_array($price) ? ['weighed_g' => $amounts['raw_g'] ?? null, ...$price] : null,
+            'bench' => is_array($bench)
+                ? [
+                    ...$bench,
+                    'steps' => array_map(static fn (mixed $step): mixed => is_array($step) ? ['figure' => null, ...$step] : $step, $steps),
+                    'sketch' => null,
+                ]
+                : null,
+        ];
     }
 
     /**

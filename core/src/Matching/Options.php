@@ -157,7 +157,7 @@ final class Options
             $this->fit($lot, $method),
             $shares,
             $sale,
-            intdiv(2 * $lot->priceMinor($sale->raw()) + $heads, 2 * $heads),
+            intdiv(2 * $lot->priceMinor($lot->weighed($sale->raw())) + $heads, 2 * $heads),
             $level,
             $wish->meat->named[$lot->cut->slug] ?? 1.0,
         );
@@ -212,8 +212,9 @@ final class Options
         if ($option->level === Level::Stop) {
             $refuse(Limit::Safety, 1.0, self::danger($lot->cut, $wish));
         }
-        if ($lot->left !== null && $lot->left->toGrams() < $option->sale->raw()->toGrams()) {
-            $shortG = $option->sale->raw()->toGrams() - $lot->left->toGrams();
+        $weighedG = $lot->weighed($option->sale->raw())->toGrams();
+        if ($lot->left !== null && $lot->left->toGrams() < $weighedG) {
+            $shortG = $weighedG - $lot->left->toGrams();
             $refuse(Limit::Weight, $shortG, 'weight', ['left_g' => $lot->left->toGrams(), 'short_g' => $shortG]);
         }
         if ($wish->budgetMinor !== null && $option->perHeadMinor > $wish->budgetMinor) {

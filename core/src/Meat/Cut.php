@@ -380,6 +380,14 @@ final readonly class Cut
     }
 
     /** kg of fat per kg of raw meat as sold. */
+    /** @return array{float, float} least and most that is left of it after trimming, kg/kg */
+    public function trimYield(): array
+    {
+        $trim = $this->record->record('yields')->record('trim');
+
+        return [$trim->number('low'), $trim->number('high')];
+    }
+
     public function fatFraction(): float
     {
         return $this->composition->fractions['fat'];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\Stock;
 
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use DateTimeImmutable;
 use Nessmark\Grade\FatBand;
 use Nessmark\Meat\Cut;
@@ -14,6 +16,8 @@ use Nessmark\Quantity\Mass;
 /** One line of today's case, or of what can be ordered: meat of one cut from one delivery. */
 final readonly class Lot
 {
+    private const GRAMS_A_KILO = 1000;
+
     /**
      * @param  string  $number  the shop's own, one of a kind
      * @param  Cut  $cut  with the fat its grade stands for, and as the lot was treated and reared
@@ -25,6 +29,7 @@ final readonly class Lot
      * @param  DateTimeImmutable|null  $useBy  the last day
      * @param  Rearing|null  $rearing  how the animal lived; null where nobody said
      * @param  int  $leadDays  0 in the case, otherwise days until it is there
+     * @param  float|null  $trimShare  of it, as it lies, that comes off at the bench; null where it is as this cut usually is
      */
     public function __construct(
         public string $number,
@@ -43,12 +48,28 @@ final readonly class Lot
         public int $leadDays = 0,
         public bool $isStuffed = false,
         public ?Rearing $rearing = null,
+        public ?float $trimShare = null,
     ) {}
 
     /** In hundredths of the shop's currency, rounded half up. */
     public function priceMinor(Mass $mass): int
     {
-        return (int) floor(($mass->toGrams() * $this->pricePerKgMinor) / 1000.0 + 0.5);
+        return BigDecimal::of($mass->toGrams())
+            ->multipliedBy($this->pricePerKgMinor)
+            ->dividedBy(self::GRAMS_A_KILO, 0, RoundingMode::HALF_UP)
+            ->toInt();
+    }
+
+    /** What is left of it after trimming, kg/kg. */
+    public function trimYield(): float
+    {
+        return $this->trimShare === null ? array_sum($this->cut->trimYield()) / 2.0 : 1.0 - $this->trimShare;
+    }
+
+    /** To weigh out of it for so much as this cut usually is: more where more comes off. */
+    public function weighed(Mass $usual): Mass
+    {
+        return $this->trimShare === null ? $usual : $usual->times(array_sum($this->cut->trimYield()) / 2.0 / $this->trimYield());
     }
 
     /** Whether it is past its day by the end of the day of eating. */

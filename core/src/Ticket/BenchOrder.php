@@ -16,6 +16,7 @@ final readonly class BenchOrder
      * @param  list<Phrase>  $offcuts  what comes off, and what it is good for
      * @param  float  $workS  of a practised hand; what stands in a freezer is not counted
      * @param  float  $comesOffLowG  of the weight as it lies there
+     * @param  BenchSketch|null  $sketch  null on what was kept before there was one
      */
     public function __construct(
         public array $steps,
@@ -25,5 +26,6 @@ final readonly class BenchOrder
         public float $workS,
         public float $comesOffLowG,
         public float $comesOffHighG,
+        public ?BenchSketch $sketch,
     ) {}
 }

@@ -142,6 +142,127 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/bench/{order}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Take an order of the bench, mark its steps, finish it, put it back or call it off */
+        put: operations["changeBenchOrder"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The queue of the bench: what waits, what is in hand, what was finished today */
+        get: operations["listBench"];
+        put?: never;
+        /** An ask to the bench before its ticket is given, or for the case */
+        post: operations["sendToBench"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cut-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where to cut a whole piece: for the most portions, even weights, the least offcut, or given orders */
+        post: operations["planCut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/true-price": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Offers side by side: a kilo as bought, trimmed and cooked, a portion eaten, and what turns their order */
+        post: operations["priceOffers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/{order}/label": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Print the label of an order on the label printer */
+        post: operations["printBenchLabel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the counter scale says just now, and whether it may be believed */
+        get: operations["readScale"];
+        put?: never;
+        /** Tare or zero the counter scale; on the stand-in also put something on its pan, or take it off */
+        post: operations["setScale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/{order}/weighings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Weigh before or after: from the scale, which must stand steady, or by hand */
+        post: operations["weighBenchOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/catalogue": {
         parameters: {
             query?: never;
@@ -613,6 +734,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/makings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lots out of lots, to the gram; under one Idempotency-Key once */
+        post: operations["makeLots"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/case": {
         parameters: {
             query?: never;
@@ -639,6 +777,23 @@ export interface paths {
         };
         /** The label of what was weighed out of a lot: weight, price, an in-store code of its price, use-by, how to cook it */
         get: operations["showLotLabel"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/case/lots/{lot}/trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a lot was made of, what became of it, and who took some of it home */
+        get: operations["traceLot"];
         put?: never;
         post?: never;
         delete?: never;
@@ -834,6 +989,17 @@ export interface components {
             /** @enum {string} */
             doneness_words?: "kitchen" | "official";
         };
+        Bench: {
+            orders: components["schemas"]["BenchWork"][];
+            open: number;
+            work_s: number;
+            stand_ins: boolean;
+        };
+        BenchMark: {
+            /** @enum {string} */
+            state: "waiting" | "taken" | "done" | "called_off";
+            steps_done: number[];
+        };
         BenchOrder: {
             steps: components["schemas"]["BenchStep"][];
             tools: string[];
@@ -846,10 +1012,61 @@ export interface components {
             /** @description of the weight as it lies there */
             comes_off_low_g: number;
             comes_off_high_g: number;
+            /** @description null on what was kept before there was one */
+            sketch: components["schemas"]["BenchSketch"] | null;
+        };
+        BenchSketch: {
+            /** @description slices, piece, roll, bird, fish or heap */
+            outline: string;
+            length_mm: number;
+            height_mm: number;
+            /** @description of fat or skin on top as it lies there; 0 for none */
+            cap_mm: number;
+            /** @description to cut it down to; null where it stays */
+            cap_aim_mm: number | null;
+            /** @description from the left end */
+            cuts_mm: number[];
+            /** @description of pieces told apart, in their order */
+            marks: string[];
+            has_bone: boolean;
+            /** @description null where it is not tied */
+            tie_every_mm: number | null;
+            /** @description null where it is not scored */
+            score_every_mm: number | null;
+            filling_share: number | null;
         };
         BenchStep: {
             do: components["schemas"]["Phrase"];
             tool: string;
+            /** @description the name of the figure of its sentence that is aimed for; null where it has none *\/ */
+            figure: string | null;
+        };
+        BenchWeighing: {
+            /** @enum {string} */
+            when: "before" | "after";
+            typed_g?: number | null;
+            sure?: boolean;
+        };
+        BenchWork: {
+            id: number;
+            cut: string;
+            cut_name: string;
+            method: string;
+            pieces: number | null;
+            thickness_mm: number;
+            lot: string | null;
+            customer: string | null;
+            ticket: string | null;
+            due_at: string | null;
+            /** @enum {string} */
+            state: "waiting" | "taken" | "done" | "called_off";
+            cutter: string | null;
+            steps_done: number[];
+            work: components["schemas"]["BenchOrder"];
+            before_g: number | null;
+            after_g: number | null;
+            yield_pct: number | null;
+            expected: components["schemas"]["YieldExpected"] | null;
         };
         BestMatch: {
             name: string;
@@ -885,6 +1102,8 @@ export interface components {
             /** @description farmed or wild; null: nobody said */
             rearing: string | null;
             lead_days: number;
+            /** @description comes off at the bench */
+            trim_pct: number | null;
             cut_name: string | null;
             group: string | null;
             is_round: boolean;
@@ -1041,6 +1260,10 @@ export interface components {
             family: string;
             default: string;
         };
+        CutInto: {
+            slug: string;
+            name: string;
+        };
         CutLine: {
             slug: string;
             name: string;
@@ -1068,6 +1291,11 @@ export interface components {
                 [key: string]: string;
             };
             ambiguous: components["schemas"]["AmbiguousName"] | null;
+        };
+        CutOrderAsked: {
+            pieces: number | null;
+            thickness_mm?: number | null;
+            each_g?: number | null;
         };
         CutPage: {
             slug: string;
@@ -1112,6 +1340,54 @@ export interface components {
             instead_of_grades: components["schemas"]["InsteadOfGrades"] | null;
             cautions: components["schemas"]["Phrase"][];
             sources: components["schemas"]["Source"][];
+        };
+        CutPlan: {
+            lot: string;
+            name: string;
+            into: components["schemas"]["CutInto"];
+            weight_g: number;
+            length_mm: number;
+            taper_pct: number;
+            end_mm: number;
+            kerf_mm: number;
+            ribs: number | null;
+            portions: components["schemas"]["CutPortion"][];
+            portions_g: number;
+            rest_g: number;
+            offcut_g: number;
+            dust_g: number;
+            spread_g: number;
+            per_kg_bears: number;
+            unfilled: number[];
+            currency: string;
+        };
+        CutPlanAsked: {
+            lot: string;
+            weight_g?: number | null;
+            length_mm?: number | null;
+            taper_pct?: number | null;
+            ribs?: number | null;
+            end_mm?: number | null;
+            kerf_mm?: number | null;
+            /** @enum {string} */
+            goal?: "most_pieces" | "even_weight" | "least_offcut" | "orders";
+            into?: string | null;
+            least_mm?: number | null;
+            most_mm?: number | null;
+            least_g?: number | null;
+            most_g?: number | null;
+            wanted_mm?: number | null;
+            wanted_g?: number | null;
+            orders?: components["schemas"]["CutOrderAsked"][];
+        };
+        CutPortion: {
+            from_mm: number;
+            to_mm: number;
+            thickness_mm: number;
+            g: number;
+            ribs: number | null;
+            order: number | null;
+            cost: number;
         };
         CutSummary: {
             slug: string;
@@ -1457,6 +1733,9 @@ export interface components {
             system: string;
             number: string;
         };
+        LabelPrinted: {
+            printed: number;
+        };
         Lethality: {
             organism: string;
             core: number;
@@ -1507,9 +1786,32 @@ export interface components {
         LotNumber: {
             number: string;
         };
+        LotTrace: {
+            lot: components["schemas"]["TracedLot"];
+            made_of: components["schemas"]["TracedLot"][];
+            became: components["schemas"]["TracedLot"][];
+            sold: components["schemas"]["TracedSale"][];
+            otherwise: components["schemas"]["TracedMove"][];
+        };
         LowToHigh: {
             low: number;
             high: number;
+        };
+        MadeFrom: {
+            lot: string;
+            g: number;
+        };
+        MadeInto: {
+            number: string;
+            cut: string;
+            weight_g: number;
+            price_per_kg: number;
+            thickness_mm?: number | null;
+            use_by?: string | null;
+        };
+        Making: {
+            making: number;
+            lots: string[];
         };
         MannerChoice: {
             method: string;
@@ -1655,6 +1957,8 @@ export interface components {
             sold_g?: number | null;
             /** @description id of what was on screen: refused if it would come out otherwise by now */
             seen?: string | null;
+            /** @description sent ahead to the bench */
+            bench_order?: number | null;
         };
         NewLot: {
             number: string;
@@ -1674,6 +1978,13 @@ export interface components {
             /** @description farmed or wild; null: nobody said */
             rearing?: string | null;
             lead_days?: number;
+            /** @description comes off at the bench */
+            trim_pct?: number | null;
+        };
+        NewMaking: {
+            from: components["schemas"]["MadeFrom"][];
+            to: components["schemas"]["MadeInto"][];
+            loss_g: number;
         };
         NewMove: {
             /** @enum {string} */
@@ -1699,6 +2010,40 @@ export interface components {
             doneness: string;
             core_c: number;
             rest_s: number;
+        };
+        OfferAsked: {
+            name?: string | null;
+            lot?: string | null;
+            price_per_kg?: number | null;
+            trim_pct?: number | null;
+            cooking_loss_pct?: number | null;
+            work_min_per_kg?: number | null;
+        };
+        OfferPriced: {
+            name: string;
+            trim_pct: number;
+            cooking_loss_pct: number;
+            per_kg_bought: number;
+            per_kg_trimmed: number;
+            per_kg_cooked: number;
+            a_portion: number;
+            bought_g: number;
+            even_per_kg: number | null;
+            sale_per_kg: number | null;
+            sale_portion: number | null;
+        };
+        Offers: {
+            currency: string;
+            eaten_g: number;
+            offers: components["schemas"]["OfferPriced"][];
+            turned: components["schemas"]["Phrase"][];
+        };
+        OffersAsked: {
+            offers: components["schemas"]["OfferAsked"][];
+            eaten_g?: number | null;
+            work_per_hour?: number | null;
+            margin_pct?: number | null;
+            step?: number | null;
         };
         OfficialMinimum: {
             core_c: number;
@@ -1749,10 +2094,12 @@ export interface components {
             lot: string;
             currency: string;
             per_kg: number;
+            /** @description of the lot: more than goes on the fire where more than usual comes off at the bench */
+            weighed_g: number;
             total: number;
             a_head: number;
             cooked_100g: number;
-            /** @description what of the total is for the seasoning, where the shop sells it *\/ */
+            /** @description what of the total is for the seasoning, where the shop sells it */
             seasoning: number | null;
         };
         PriceOf: {
@@ -1791,6 +2138,19 @@ export interface components {
         SaltWindow: {
             from_s: number;
             to_s: number;
+        };
+        ScaleDo: {
+            /** @enum {string} */
+            do: "tare" | "zero" | "put" | "take";
+            g?: number | null;
+        };
+        ScaleReading: {
+            /** @enum {string} */
+            state: "steady" | "settling" | "empty" | "drifting" | "not_from_zero" | "over" | "under" | "unreadable" | "lost";
+            is_steady: boolean;
+            g: number | null;
+            tare_g: number;
+            says: components["schemas"]["Phrase"];
         };
         School: {
             id: string;
@@ -2037,10 +2397,39 @@ export interface components {
             takes: components["schemas"]["TimeRange"] | null;
             between: components["schemas"]["TimeRange"] | null;
         };
+        ToBench: {
+            ask: components["schemas"]["Ask"];
+            customer?: string | null;
+        };
         ToOrder: {
             lot: string;
             name: string;
             lead_days: number;
+        };
+        TracedLot: {
+            id: number;
+            number: string;
+            cut: string;
+            g: number | null;
+            left_g: number | null;
+            use_by: string | null;
+            origin: string;
+        };
+        TracedMove: {
+            kind: string;
+            at: string;
+            lot: string;
+            g: number;
+            reason: string | null;
+        };
+        TracedSale: {
+            ticket: string;
+            number: number;
+            customer: string | null;
+            at: string;
+            lot: string;
+            g: number;
+            taken_back: boolean;
         };
         Verdict: {
             /** @enum {string} */
@@ -2145,6 +2534,12 @@ export interface components {
             criterion: string;
             points: number;
             says: components["schemas"]["Phrase"] | null;
+        };
+        YieldExpected: {
+            mean_pct: number;
+            low_pct: number;
+            high_pct: number;
+            orders: number;
         };
         Zone: {
             word: string;
@@ -2470,6 +2865,309 @@ export interface operations {
                 };
             };
             /** @description Refused, naming each key; a fat that cannot be, with the nearest that can */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeBenchOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchMark"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchWork"];
+                };
+            };
+            /** @description It is finished already */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listBench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bench"];
+                };
+            };
+        };
+    };
+    sendToBench: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: asked twice under one key, it happens once, and the first answer comes again */
+                "Idempotency-Key"?: components["parameters"]["OnceKey"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToBench"];
+            };
+        };
+        responses: {
+            /** @description Made */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchWork"];
+                };
+            };
+            /** @description There is nothing to do at the bench */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    planCut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutPlanAsked"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutPlan"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    priceOffers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OffersAsked"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Offers"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    printBenchLabel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelPrinted"];
+                };
+            };
+            /** @description It has no lot or no weight, or the printer does not print: why */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleReading"];
+                };
+            };
+        };
+    };
+    setScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScaleDo"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleReading"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weighBenchOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchWeighing"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchWork"];
+                };
+            };
+            /** @description No steady weight, more than before, or a yield so far off that somebody should look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Refused, naming each key */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -3666,6 +4364,51 @@ export interface operations {
             };
         };
     };
+    makeLots: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: asked twice under one key, it happens once, and the first answer comes again */
+                "Idempotency-Key"?: components["parameters"]["OnceKey"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewMaking"];
+            };
+        };
+        responses: {
+            /** @description Made */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Making"];
+                };
+            };
+            /** @description There is less left */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     showCase: {
         parameters: {
             query?: never;
@@ -3715,6 +4458,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    traceLot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lot: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotTrace"];
                 };
             };
         };
