@@ -109,10 +109,21 @@ SQL
     rm -f "$init"
 }
 
+# The stand-ins for counter scale and label printer, on loopback: start_devices SCALE_PORT PRINTER_PORT. Sets their PIDs and addresses.
+start_devices() {
+    local port
+    for port in "$1" "$2"; do port_is_free "$port" || die "port $port on 127.0.0.1 is taken, so a device's stand-in cannot start. Free it, or set NESSMARK_SCALE_PORT and NESSMARK_PRINTER_PORT to others."; done
+    setsid php devices/scale/serve.php "$1" >"$VAR/log/scale.log" 2>&1 &
+    SCALE_PID=$!
+    setsid php devices/label-printer/serve.php "$2" "$VAR/labels" >"$VAR/log/label-printer.log" 2>&1 &
+    PRINTER_PID=$!
+    export NESSMARK_SCALE="tcp://127.0.0.1:$1" NESSMARK_LABEL_PRINTER="tcp://127.0.0.1:$2" NESSMARK_STAND_INS=true
+}
+
 # Ends what was started here, and only that. Each was started in a group of its own, since the web server has workers.
 stop_started() {
     local pid
-    for pid in ${WEB_PID:-} ${DB_PID:-}; do { kill -TERM -- "-$pid" && wait "$pid"; } 2>/dev/null || true; done
+    for pid in ${WEB_PID:-} ${SCALE_PID:-} ${PRINTER_PID:-} ${DB_PID:-}; do { kill -TERM -- "-$pid" && wait "$pid"; } 2>/dev/null || true; done
     [ -n "${SOCKET_DIR:-}" ] && rm -rf "$SOCKET_DIR"
     return 0
 }

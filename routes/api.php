@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Advice\AdviseController;
+use App\Http\Controllers\Advice\AdviseThicknessController;
 use App\Http\Controllers\Atlas\CompareCutsController;
 use App\Http\Controllers\Atlas\ListCutsController;
 use App\Http\Controllers\Atlas\ListGradesController;
@@ -64,6 +65,7 @@ use App\Http\Controllers\Stock\MakeLotsController;
 use App\Http\Controllers\Stock\MoveLotController;
 use App\Http\Controllers\Stock\ShowCaseController;
 use App\Http\Controllers\Stock\ShowLotLabelController;
+use App\Http\Controllers\Stock\ShowRecallController;
 use App\Http\Controllers\Stock\TraceLotController;
 use App\Http\Controllers\Tickets\ListTicketsController;
 use App\Http\Controllers\Tickets\ShowCardController;
@@ -128,6 +130,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
         Route::post('makings', MakeLotsController::class);
     });
     Route::get('case/lots/{lot}/label.pdf', ShowLotLabelController::class)->can('own-lot', 'lot');
+    Route::get('case/lots/{lot}/recall.csv', ShowRecallController::class)->can('own-lot', 'lot');
     Route::get('case/lots/{lot}/trace', TraceLotController::class)->can('own-lot', 'lot');
     Route::get('case/lots/{lot}/moves', ListMovesController::class)->can('own-lot', 'lot');
     Route::post('case/lots/{lot}/moves', MoveLotController::class)->can('own-lot', 'lot');
@@ -152,6 +155,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
         Route::post('ask-line', ReadLineController::class);
         Route::post('matches', MatchController::class);
         Route::post('why-not', WhyNotController::class);
+        Route::post('how-thick', AdviseThicknessController::class);
     });
     Route::post('advice', AdviseController::class)->can('advise')->middleware('throttle:advice');
     Route::get('tickets', ListTicketsController::class)->can('viewAny', Ticket::class);

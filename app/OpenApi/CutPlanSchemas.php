@@ -9,6 +9,37 @@ use OpenApi\Attributes as OA;
 // Cut plans, true prices, lots out of lots. The front end reads its types from these.
 #[
     OA\Schema(
+        schema: 'ThicknessRow',
+        type: 'object',
+        additionalProperties: false,
+        required: ['thickness_mm', 'each_g', 'pieces', 'time', 'total_s', 'crust_mm', 'grey_mm', 'margin_s', 'a_head', 'verdict', 'in_time'],
+        properties: [
+            new OA\Property(property: 'thickness_mm', type: 'number'),
+            new OA\Property(property: 'each_g', type: 'number'),
+            new OA\Property(property: 'pieces', type: 'integer', nullable: true),
+            new OA\Property(property: 'time', ref: '#/components/schemas/TimeRange'),
+            new OA\Property(property: 'total_s', type: 'number'),
+            new OA\Property(property: 'crust_mm', type: 'number'),
+            new OA\Property(property: 'grey_mm', type: 'number', nullable: true),
+            new OA\Property(property: 'margin_s', type: 'number'),
+            new OA\Property(property: 'a_head', type: 'number', nullable: true),
+            new OA\Property(property: 'verdict', type: 'string', enum: ['clear', 'caution', 'stop']),
+            new OA\Property(property: 'in_time', type: 'boolean'),
+        ],
+    ),
+    OA\Schema(
+        schema: 'HowThick',
+        type: 'object',
+        additionalProperties: false,
+        required: ['rows', 'best', 'says', 'currency'],
+        properties: [
+            new OA\Property(property: 'rows', type: 'array', items: new OA\Items(ref: '#/components/schemas/ThicknessRow')),
+            new OA\Property(property: 'best', type: 'integer'),
+            new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
+            new OA\Property(property: 'currency', type: 'string'),
+        ],
+    ),
+    OA\Schema(
         schema: 'CutOrderAsked',
         type: 'object',
         additionalProperties: false,

@@ -63,7 +63,7 @@ use OpenApi\Attributes as OA;
                     type: 'string',
                     enum: [
                         'cheap', 'quick', 'special', 'easy', 'lean', 'rich', 'bigger', 'boneless', 'on_bone', 'skin_on',
-                        'crisp_skin', 'soft', 'leftovers', 'crackling', 'unhurried',
+                        'crisp_skin', 'soft', 'leftovers', 'crackling', 'unhurried', 'how_thick',
                     ],
                 ),
             ),

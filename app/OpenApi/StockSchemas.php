@@ -71,6 +71,7 @@ use OpenApi\Attributes as OA;
             'fat_pct',
             'days_left',
             'fits_cut',
+            'is_whole',
         ],
         properties: [
             new OA\Property(property: 'id', type: 'integer'),
@@ -96,6 +97,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'fat_pct', type: 'number', nullable: true),
             new OA\Property(property: 'days_left', type: 'integer', nullable: true),
             new OA\Property(property: 'fits_cut', type: 'boolean'),
+            new OA\Property(property: 'is_whole', type: 'boolean', description: 'a piece that is cut across into slices'),
         ],
     ),
 ]

@@ -7,6 +7,7 @@ namespace App\Services;
 use App\Models\Lot;
 use App\Models\User;
 use DateTimeImmutable;
+use Nessmark\Bench\WholePiece;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Contract\LotReader;
 use Nessmark\Errors\InputRefused;
@@ -66,6 +67,7 @@ final readonly class CaseSheet
             'fat_pct' => $lot?->fat === null ? null : round($lot->fat->meanPct, 1),
             'days_left' => $lot?->daysLeft($today),
             'fits_cut' => $lot !== null,
+            'is_whole' => $lot !== null && WholePiece::canBe($lot),
         ];
     }
 }

@@ -24,13 +24,15 @@ final readonly class LotLabelPdf
 
     public function __construct(private Wording $wording) {}
 
-    public function render(Row $row, Lot $lot, Shop $shop, Mass $mass): string
+    /** @param  'price'|'weight'  $code */
+    public function render(Row $row, Lot $lot, Shop $shop, Mass $mass, string $code = 'price'): string
     {
-        $label = LotLabel::of($lot, $row->id % self::ITEMS, $mass, $shop->now());
+        $label = LotLabel::of($lot, $row->id % self::ITEMS, $mass, $shop->now(), $code);
         $html = view('lot-label', [
             'label' => $label,
             'shop' => $shop,
-            'picture' => $label['bars'] === null ? null : 'data:image/svg+xml;base64,'.base64_encode(self::drawn($label['bars'])),
+            'picture' => $label['bars'] === null ? null : self::drawn($label['bars']),
+            'elementsPicture' => self::drawn($label['elements_bars']),
             'wording' => $this->wording,
             'fonts' => resource_path('fonts'),
         ])->render();
@@ -49,11 +51,11 @@ final readonly class LotLabelPdf
         }
         $width = strlen($bars) * self::MODULE;
 
-        return sprintf(
+        return 'data:image/svg+xml;base64,'.base64_encode(sprintf(
             '<svg xmlns="http://www.w3.org/2000/svg" width="%1$s" height="%2$s" viewBox="0 0 %1$s %2$s">%3$s</svg>',
             $width,
             self::BAR_HEIGHT,
             $svg,
-        );
+        ));
     }
 }

@@ -39,6 +39,33 @@ final readonly class LotTrace
     }
 
     /**
+     * What was taken home and not brought back, what left without a ticket, and what of it still lies in the case.
+     *
+     * @param  array{lot: array<string, mixed>, became: list<array<string, mixed>>, sold: list<array<string, mixed>>,
+     *     otherwise: list<array<string, mixed>>, ...}  $traced  by of()
+     * @return list<list<string>>
+     */
+    public static function recall(array $traced): array
+    {
+        $text = static fn (mixed $value): string => is_scalar($value) ? (string) $value : '';
+        $rows = [];
+        foreach ($traced['sold'] as $sale) {
+            $how = $sale['taken_back'] === true ? 'taken_back' : 'sold';
+            $rows[] = [...array_map($text, [$sale['lot'], $sale['number'], $sale['customer'], $sale['at'], $sale['g']]), $how];
+        }
+        foreach ($traced['otherwise'] as $move) {
+            $rows[] = [...array_map($text, [$move['lot'], '', '', $move['at'], $move['g'], $move['kind']])];
+        }
+        foreach ([$traced['lot'], ...$traced['became']] as $lot) {
+            if ((int) $text($lot['left_g']) > 0) {
+                $rows[] = [$text($lot['number']), '', '', '', $text($lot['left_g']), 'in_case'];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
      * @param  'in'|'out'  $as  how a lot stands in the makings that are followed, and how those beyond do
      * @param  'in'|'out'  $beyond
      * @return array<int, int> grams by lot, in the order they are reached

@@ -7,7 +7,10 @@ namespace Database\Seeders;
 use App\Actions\DishToGive;
 use App\Actions\ImportLots;
 use App\Actions\MoveStock;
+use App\Actions\QueueBench;
 use App\Actions\StoreTicket;
+use App\Models\BenchOrder;
+use App\Models\BenchState;
 use App\Models\Customer;
 use App\Models\Lot;
 use App\Models\MoveKind;
@@ -15,6 +18,7 @@ use App\Models\Role;
 use App\Models\Shop;
 use App\Models\Ticket;
 use App\Models\User;
+use App\Services\BenchAsk;
 use App\Services\ShopShelf;
 use App\Services\Stock;
 use App\Services\Units;
@@ -111,6 +115,36 @@ final class DemoShopSeeder extends Seeder
         ],
     ];
 
+    /** Of what was trimmed on the days before, so much was left. */
+    private const LEFT = [0.93, 0.91, 0.95, 0.94];
+
+    /** @var list<array{string|null, array<string, mixed>}> what waits at the bench: for whom, and the ask */
+    private const FOR_THE_BENCH = [
+        [
+            'Pell',
+            [
+                'cut' => 'lamb-rump',
+                'lot' => 'L-027',
+                'thickness_mm' => 45,
+                'cap_mm' => 14,
+                'method' => 'sear_then_oven',
+                'diners' => [['count' => 3, 'doneness' => 'medium_rare'], ['count' => 1, 'doneness' => 'well', 'avoid' => ['mustard']]],
+            ],
+        ],
+        ['Tam', ['cut' => 'beef-outside-skirt', 'lot' => 'R-128', 'method' => 'grill', 'diners' => [['count' => 3]]]],
+        [
+            null,
+            [
+                'cut' => 'pork-collar-steak',
+                'lot' => 'S-041',
+                'thickness_mm' => 28,
+                'method' => 'grill',
+                'diners' => [['count' => 6]],
+            ],
+        ],
+        ['Dunmarrow', ['cut' => 'guinea-fowl-whole', 'lot' => 'G-012', 'method' => 'oven_roast', 'diners' => [['count' => 4]]]],
+    ];
+
     /** Seasonings of the shop's own making. */
     private const SEASONINGS = [
         [
@@ -146,6 +180,8 @@ final class DemoShopSeeder extends Seeder
         MoveStock $moves,
         ShopShelf $shelves,
         RecipeReader $recipes,
+        BenchAsk $benchAsks,
+        QueueBench $queue,
     ): void {
         $shop = Shop::query()->firstOrCreate(
             ['name' => 'Ollikson & Harrin', 'town' => 'Varrsund'],
@@ -182,6 +218,26 @@ final class DemoShopSeeder extends Seeder
                     $known,
                 ),
             );
+        }
+        $this->benchOfDays($shop, $benchAsks, $queue);
+    }
+
+    /** What the cutter finished on the days before, weighed before and after, and what waits today. */
+    private function benchOfDays(Shop $shop, BenchAsk $asks, QueueBench $queue): void
+    {
+        $cutter = User::query()->with('shop')->where('sign_in', 'bero')->firstOrFail();
+        foreach (BenchOrder::query()->where('shop_id', $shop->id)->get() as $i => $order) {
+            $order->update([
+                'state' => BenchState::Done,
+                'cutter_id' => $cutter->id,
+                'done_at' => $order->created_at->addMinutes(20),
+                'before_g' => $beforeG = 1000 + 120 * $i,
+                'after_g' => (int) round($beforeG * self::LEFT[$i % count(self::LEFT)]),
+            ]);
+        }
+        foreach (self::FOR_THE_BENCH as [$customer, $ask]) {
+            [$dish, $ticket, $lot] = $asks->read($cutter->shop, $ask);
+            $queue->execute($cutter, $dish, $ticket, $lot, $customer);
         }
     }
 

@@ -8,7 +8,10 @@ export const router = createRouter({
     { path: '/counter', name: 'counter', component: () => import('@/features/counter/CounterPage.vue') },
     { path: '/case', name: 'case', component: () => import('@/features/case/CasePage.vue') },
     { path: '/case/board', name: 'price-board', component: () => import('@/features/case/PriceBoardPage.vue') },
-    { path: '/mince', name: 'mince', component: () => import('@/features/bench/MincePage.vue') },
+    { path: '/bench', name: 'bench', component: () => import('@/features/bench/BenchPage.vue') },
+    { path: '/bench/cut', name: 'cut-plan', component: () => import('@/features/bench/CutPlanPage.vue') },
+    { path: '/bench/price', name: 'offers', component: () => import('@/features/bench/OffersPage.vue') },
+    { path: '/bench/mince', name: 'mince', component: () => import('@/features/bench/MincePage.vue') },
     { path: '/seasonings', name: 'seasonings', component: () => import('@/features/seasonings/SeasoningsPage.vue') },
     {
       path: '/seasonings/:slug',

@@ -1,5 +1,5 @@
 @php
-    /** @var array<string, mixed> $label @var App\Models\Shop $shop @var string|null $picture @var App\Services\Wording $wording @var string $fonts */
+    /** @var array<string, mixed> $label @var App\Models\Shop $shop @var string|null $picture @var string $elementsPicture @var App\Services\Wording $wording @var string $fonts */
 @endphp
 <!DOCTYPE html>
 <html lang="{{ $wording->locale }}">
@@ -32,6 +32,7 @@
 </td></tr></table>
 <p>{{ $wording->text('lot_label', 'packed', ['day' => $label['packed']]) }} @if ($label['use_by'] !== null)<b>{{ $wording->text('lot_label', 'use_by', ['day' => $label['use_by']]) }}</b>@endif</p>
 <p>{{ $wording->text('lot_label', 'cook', ['methods' => implode(', ', array_map(fn (string $method): string => $wording->text('method', $method), $label['methods']))]) }}@if ($label['allergen'] !== null) <b>{{ $wording->text('lot_label', 'allergen', ['what' => $wording->text('lot_allergen', $label['allergen'])]) }}</b>@endif</p>
-<p>{{ $label['elements_read'] }}</p>
+<p><img src="{{ $elementsPicture }}" style="width: 226pt; height: 20pt" alt=""></p>
+<p style="margin-top: 1pt">{{ $label['elements_read'] }}</p>
 </body>
 </html>

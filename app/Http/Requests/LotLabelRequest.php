@@ -21,7 +21,13 @@ final class LotLabelRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['g' => ['required', 'numeric', 'min:1', 'max:'.LotReader::MOST_G]];
+        return ['g' => ['required', 'numeric', 'min:1', 'max:'.LotReader::MOST_G], 'code' => ['in:price,weight']];
+    }
+
+    /** @return 'price'|'weight' */
+    public function code(): string
+    {
+        return $this->string('code')->toString() === 'weight' ? 'weight' : 'price';
     }
 
     public function mass(): Mass

@@ -66,7 +66,7 @@ final readonly class Doubts
         if ($thin !== null) {
             $doubts[] = $thin;
         }
-        if ($plate->piece->cut->slice === 'lengths_then_across_grain') {
+        if ($plate->piece->cut->slice === 'lengths_then_across_grain' && $plate->piece->gauged === null) {
             $doubts[] = new Phrase('doubt.unfold');
         }
         foreach (array_unique(array_merge(...array_map(static fn (Share $share): array => $share->avoid, $dish->shares))) as $what) {

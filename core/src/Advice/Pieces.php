@@ -50,6 +50,17 @@ final readonly class Pieces
     }
 
     /**
+     * @param  list<TicketPiece>  $pieces
+     * @return list<string> of each piece of meat in turn; one for what is weighed out
+     */
+    public static function marks(array $pieces): array
+    {
+        return array_merge(
+            ...array_map(static fn (TicketPiece $piece): array => array_fill(0, max(1, $piece->pieces ?? 1), $piece->mark), $pieces),
+        );
+    }
+
+    /**
      * @param  non-empty-list<array{Plate, Cook, TimeRange}>  $cooked  the first is the one the ticket is written out for
      * @return list<TicketPiece> none where all eat alike
      */

@@ -95,6 +95,12 @@ final readonly class Portions
         return $isOneEach ? $pieces : max(1, (int) round($pieces * $ofPortion));
     }
 
+    /** What one of those who eat needs of it, raw, g. */
+    public function aHeadG(Cut $cut, Eaters $eaters, float $scale): float
+    {
+        return $this->needG($cut, $eaters, $scale) / max(1, $eaters->heads());
+    }
+
     private function usualG(Cut $cut): float
     {
         return $this->record->record('portions')->record($cut->portion)->number('usual_g');

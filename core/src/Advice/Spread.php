@@ -57,7 +57,9 @@ final readonly class Spread
     public function of(Plate $plate, Body $body, Appliance $appliance, Setting $setting, float $pullC, float $likelyS): array
     {
         $mm = $plate->piece->size->thickness->toMillimetres();
-        $stepMm = min(self::THICKNESS_MOST_SHARE * $mm, self::THICKNESS_MM + self::THICKNESS_SHARE * $mm);
+        $stepMm = self::judgedMm($mm);
+        // A piece that was gauged is as doubtful as it is uneven: its thickest place is its slow side.
+        $stepMm = max($stepMm, ($plate->piece->gauged?->thickest()->toMillimetres() ?? $mm) - $mm);
         $base = $this->seconds($plate, $body, $mm, $setting, 0.0, 1.0, $pullC) ?? $likelyS;
         $delay = fn (float $thicknessMm, float $startK, float $strength, float $wetter = 1.0): ?float => ($seconds = $this->seconds(
             $plate,
@@ -94,6 +96,12 @@ final readonly class Spread
         );
 
         return [new TimeRange(max(self::SHORTEST_SHARE * $likelyS, $likelyS - $offS), $likelyS, $likelyS + $offS), $effects];
+    }
+
+    /** So far may a thickness be off that was judged by eye, mm. */
+    public static function judgedMm(float $mm): float
+    {
+        return min(self::THICKNESS_MOST_SHARE * $mm, self::THICKNESS_MM + self::THICKNESS_SHARE * $mm);
     }
 
     /** Seconds on the heat until the core is there; null when it never gets there. */

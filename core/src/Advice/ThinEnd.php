@@ -25,24 +25,27 @@ final readonly class ThinEnd
         if ($plate->piece->thinEnd === null) {
             return null;
         }
-        $seconds = static function (Length $thickness, MethodPlan $plan) use ($plate, $cook): ?float {
-            $piece = Specimen::of(
-                $plate->piece->cut,
-                $plate->piece->size->thick($thickness),
-                $cook->simulator->body->scaled($thickness->toMetres() / $plate->piece->size->thickness->toMetres()),
-                $plate->piece->start->toCelsius(),
-                $plate->piece->surface,
-                self::CELLS,
-                self::TOLERANCE_K,
-            );
-
-            return PullFinder::atCore($piece->simulator, $piece->start, $plan, $cook->pull->coreC)?->end->timeS;
-        };
-        $thick = $seconds($plate->piece->size->thickness, $cook->plan);
-        $thin = $seconds($plate->piece->thinEnd, $planForThin);
+        $thick = self::secondsAt($plate, $cook, $plate->piece->size->thickness, $cook->plan);
+        $thin = self::secondsAt($plate, $cook, $plate->piece->thinEnd, $planForThin);
 
         return $thick === null || $thin === null
             ? null
             : new Phrase('doubt.thin_end', ['thin_mm' => $plate->piece->thinEnd->toMillimetres(), 'earlier_s' => round($thick - $thin)]);
+    }
+
+    /** Until a part so thick has the core at which the piece is taken off, s; null where it never has. */
+    public static function secondsAt(Plate $plate, Cook $cook, Length $thickness, MethodPlan $plan): ?float
+    {
+        $piece = Specimen::of(
+            $plate->piece->cut,
+            $plate->piece->size->thick($thickness),
+            $cook->simulator->body->scaled($thickness->toMetres() / $plate->piece->size->thickness->toMetres()),
+            $plate->piece->start->toCelsius(),
+            $plate->piece->surface,
+            self::CELLS,
+            self::TOLERANCE_K,
+        );
+
+        return PullFinder::atCore($piece->simulator, $piece->start, $plan, $cook->pull->coreC)?->end->timeS;
     }
 }

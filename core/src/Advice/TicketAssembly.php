@@ -23,8 +23,10 @@ use Nessmark\Meal\Plate;
 use Nessmark\Meat\Muscle;
 use Nessmark\Meat\SoldBy;
 use Nessmark\Method\Method;
+use Nessmark\Method\MethodPlan;
 use Nessmark\Method\MethodTable;
 use Nessmark\Method\Planner;
+use Nessmark\Quantity\Length;
 use Nessmark\Quantity\Mass;
 use Nessmark\Safety\Level;
 use Nessmark\Safety\SafetyRules;
@@ -118,6 +120,13 @@ final readonly class TicketAssembly
             $plate->piece->thinEnd === null
                 ? null
                 : ThinEnd::of($plate, $cook, $this->advisor->planFor($plate, $cook, $plate->piece->thinEnd));
+        $inspected = Sections::of(
+            $plate,
+            $cook,
+            $open,
+            $effects,
+            $isByTexture ? null : fn (Length $thickness): MethodPlan => $this->advisor->planFor($plate, $cook, $thickness),
+        );
         // A pull that counts on carry-over is no finer than a degree; one that stands for a minimum is not rounded below it.
         $decimals = $cook->countsCarryOver ? 0 : 1;
 
@@ -207,11 +216,13 @@ final readonly class TicketAssembly
                     $dish->piece->size,
                     $dish->piece->count,
                     $dish->way->method,
-                    array_column($pieces, 'mark'),
+                    Pieces::marks($pieces),
                     ($dish->schools['fat_cap'] ?? 'scored') === 'scored',
                     $dish->piece->lot,
+                    max(1, count($inspected->sections ?? [])),
                 ),
             ),
+            $inspected,
         );
     }
 

@@ -10,56 +10,47 @@ use Nessmark\Quantity\Length;
 
 /**
  * How long meat stands in a freezer until a knife goes through it cleanly: cooled to where its water begins to freeze, and a small share of
- * that frozen. Plank (1913), as in ASHRAE Refrigeration, chapter on cooling and freezing times; from memory.
+ * the time it takes to freeze through. The air is what holds heat back. The share is common practice, no source.
  */
 final readonly class Firming
 {
-    /** Latent heat of water, kJ/kg: 333.6 (CRC Handbook). */
-    private const LATENT_KJ_KG = 333.6;
-
-    /** Frozen lean meat, W/(m·K): 1.4 to 1.6 (ASHRAE, from memory). */
-    private const FROZEN_W_MK = 1.5;
-
-    /** Of a plate, from both faces. */
-    private const P = 0.5;
-
-    private const R = 0.125;
-
     private const DENSITY_KG_M3 = 1050.0;
 
     private const ABOVE_FREEZING_KJ_KGK = 3.5;
 
-    public function __construct(private Record $freezer) {}
+    private Freezing $freezing;
 
-    /** Frozen through, s: Plank's equation for a plate. */
-    public function frozenS(Cut $cut, Length $thickness): float
+    public function __construct(private Record $freezer)
     {
-        $drop = $this->freezer->number('freezes_from_c') - $this->freezer->number('air_c');
-        $latentJM3 = self::DENSITY_KG_M3 * $cut->composition->fractions['water'] * self::LATENT_KJ_KG * 1000.0;
-        $a = $thickness->toMetres();
-
-        return ($latentJM3 / $drop) * ((self::P * $a) / $this->freezer->number('h_w_m2k') + (self::R * $a ** 2) / self::FROZEN_W_MK);
+        $this->freezing = new Freezing($freezer);
     }
 
-    /** Cooled through to where it begins to freeze, s: the air is what holds it back. */
-    public function cooledS(Length $thickness): float
+    /** Frozen through, s. */
+    public function frozenS(Cut $cut, Length $thickness): float
     {
-        [$start, $end, $air] = [
-            $this->freezer->number('start_c'),
-            $this->freezer->number('freezes_from_c'),
-            $this->freezer->number('air_c'),
-        ];
-        $heldBackS =
-            (self::DENSITY_KG_M3 * self::ABOVE_FREEZING_KJ_KGK * 1000.0 * $thickness->toMetres()) /
-            2.0 /
-            $this->freezer->number('h_w_m2k');
-
-        return $heldBackS * log(($start - $air) / ($end - $air));
+        return $this->freezing->throughS($cut->composition, $thickness);
     }
 
     /** Firm, not frozen through, s. */
     public function firmS(Cut $cut, Length $thickness): float
     {
-        return $this->cooledS($thickness) + $this->freezer->number('firm_share') * $this->frozenS($cut, $thickness);
+        $perKM2 = (self::DENSITY_KG_M3 * self::ABOVE_FREEZING_KJ_KGK * 1000.0 * $thickness->toMetres()) / 2.0;
+        [$start, $end] = [$this->freezer->number('start_c'), $this->freezer->number('freezes_from_c')];
+
+        return $this->cooledS($perKM2, $start, $end) + $this->freezer->number('firm_share') * $this->frozenS($cut, $thickness);
+    }
+
+    /** The plate, the worm and the bowl, until they are as cold as the meat should be, s. */
+    public function partsS(float $belowC): float
+    {
+        return $this->cooledS($this->freezer->number('parts_j_m2k'), $this->freezer->number('room_c'), $belowC);
+    }
+
+    /** @param  float  $perKM2  heat that a degree gives off, J/(m²·K) */
+    private function cooledS(float $perKM2, float $fromC, float $toC): float
+    {
+        $air = $this->freezer->number('air_c');
+
+        return ($perKM2 / $this->freezer->number('h_w_m2k')) * log(($fromC - $air) / ($toC - $air));
     }
 }

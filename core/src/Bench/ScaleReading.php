@@ -37,7 +37,7 @@ final readonly class ScaleReading
     {
         $sum = 0;
         foreach (str_split($text) as $sign) {
-            $sum = ((($sum << 1) | ($sum >> 7)) & 0xff) ^ ord($sign);
+            $sum = ((($sum << 1) | ($sum >> 7)) & 0xFF) ^ ord($sign);
         }
 
         return sprintf('%02x', $sum);

@@ -38,7 +38,7 @@ final readonly class Sketching
             $cap,
             self::figure($steps, 'cap', 'aim_mm') ?? self::figure($steps, 'film', 'film_mm'),
             $isRow ? array_map(static fn (int $i): float => round($i * $mm, 1), range(1, $slices - 1)) : [],
-            $of->marks,
+            $of->hasMarks() ? $of->marks : [],
             $of->isBoneIn(),
             self::figure($steps, 'tie', 'every_mm'),
             self::figure($steps, 'score', 'gap_mm') ?? self::figure($steps, 'score_skin', 'gap_mm'),

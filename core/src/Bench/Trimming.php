@@ -45,6 +45,7 @@ final readonly class Trimming
             ...$this->boned($of),
             ...$this->filled($of),
             ...$this->cut($of),
+            ...$of->sections > 1 ? [['cut_sections', ['times' => $of->sections]]] : [],
             ...$this->minced($of),
             ...$this->tied($of),
             ...$this->last($of),
@@ -321,7 +322,7 @@ final readonly class Trimming
     {
         return [
             ...$of->method === Method::Parcel ? [['foil', []]] : [],
-            ...count($of->marks) > 1 ? [['mark', ['marks' => implode(', ', $of->marks)]]] : [],
+            ...$of->hasMarks() ? [['mark', ['marks' => implode(', ', array_unique($of->marks))]]] : [],
             ...$of->method->driesTheSurface() && ! $of->isShellfish() && ! $of->is(Form::Mince) ? [['dry', []]] : [],
         ];
     }

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Nessmark\Bench;
 
+use Nessmark\Meat\Cut;
+use Nessmark\Meat\Form;
+use Nessmark\Meat\SoldBy;
+use Nessmark\Quantity\Mass;
+use Nessmark\Stock\Lot;
+
 /**
  * A loin, a rib, a fillet before it is portioned: so heavy, so long, its section falling evenly from the thick end to the thin one. Between
  * bones it is cut only from rib to rib.
@@ -24,6 +30,24 @@ final readonly class WholePiece
         public float $kerfMm,
         public ?int $ribs,
     ) {}
+
+    /** Whether a lot is of whole pieces that are cut across: a loin, a rack, a boneless roast, what is sliced to order; no leg, bird or shell. */
+    public static function canBe(Lot $lot): bool
+    {
+        $cut = $lot->cut;
+        $isAcross = in_array($cut->build->soldBy, [SoldBy::Length, SoldBy::Bones, SoldBy::Slice], true) ||
+            ($cut->form === Form::Roast && $cut->covering->isBoneless());
+
+        return $isAcross && $lot->thickness === null && $lot->left !== null && $lot->leadDays === 0;
+    }
+
+    /** How long so much of a cut usually is, mm: slices laid on each other, or the piece itself. */
+    public static function usualLengthMm(Cut $cut, float $grams): float
+    {
+        return $cut->build->soldBy === SoldBy::Slice
+            ? ($cut->build->typicalMm * $grams) / $cut->build->typicalG
+            : $cut->size(null, Mass::ofGrams($grams))->length()->toMillimetres();
+    }
 
     public function fromMm(): float
     {

@@ -25,9 +25,10 @@ final readonly class Workpiece
     /**
      * @param  Size  $size  of one of them
      * @param  int|null  $pieces  whole ones; null for what is weighed out
-     * @param  list<string>  $marks  of the pieces that are cooked or seasoned apart
+     * @param  list<string>  $marks  of each piece, where some are cooked or seasoned apart
      * @param  bool  $isScored  how the house has its caps and skins
      * @param  Lot|null  $lot  it is cut from
+     * @param  int  $sections  of like thickness that an uneven piece is cut into
      */
     public function __construct(
         public Cut $cut,
@@ -37,6 +38,7 @@ final readonly class Workpiece
         public array $marks,
         public bool $isScored,
         public ?Lot $lot = null,
+        public int $sections = 1,
     ) {}
 
     public function mm(): float
@@ -82,6 +84,11 @@ final readonly class Workpiece
     public function isRolled(): bool
     {
         return $this->cut->has(Hazard::Rolled);
+    }
+
+    public function hasMarks(): bool
+    {
+        return count(array_unique($this->marks)) > 1;
     }
 
     public function isBoneIn(): bool

@@ -28,6 +28,7 @@ use Nessmark\Meal\Piece;
 use Nessmark\Meal\Share;
 use Nessmark\Meal\Way;
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Gauged;
 use Nessmark\Meat\Rearing;
 use Nessmark\Meat\Surface;
 use Nessmark\Meat\Treatment;
@@ -60,6 +61,8 @@ final readonly class AskReader
     private const FRIDGE_C = 5.0;
 
     private const THINNEST_MM = 3.0;
+
+    private const THICKEST_CAP_MM = 60.0;
 
     private const MOST_PIECES = 200;
 
@@ -99,10 +102,12 @@ final readonly class AskReader
         ?Shelf $shopShelf = null,
     ): Dish {
         $in = Fields::of($data);
-        $cut = $this->graded($in, $this->cut($in, $shopCatalogue ?? $this->catalogue));
+        $cut = self::found($in, $this->graded($in, $this->cut($in, $shopCatalogue ?? $this->catalogue)));
+        $gauged = self::gauged($in, $cut);
         $thicknessMm = $in->optionalNumber('thickness_mm', $cut->build->thinnestMm, $cut->build->thickestMm, 'thickness_for', [
             'cut' => $cut->name,
         ]);
+        $thicknessMm = $gauged === null ? $thicknessMm : round($gauged->mean()->toMillimetres(), 1);
         $each = $this->each($in, $cut, $thicknessMm);
         $pieces = $in->has('pieces') ? $in->wholeNumber('pieces', 1, self::MOST_PIECES) : null;
         $thinMm = $in->optionalNumber('thin_mm', self::THINNEST_MM, $thicknessMm ?? $cut->build->thickestMm, 'thin_end');
@@ -161,6 +166,7 @@ final readonly class AskReader
         $sale = $this->portions->sale($cut, $eaters, $thickness, $each, null, $pieces, $house->portions, count($shares));
         $tempering = new Tempering($this->kitchen, $this->safety);
         $startC = $outS > 0.0 ? $tempering->coreAfterC($cut, $sale->size, $startC, $surface, $outS) : $startC;
+        $thinMm ??= $gauged?->thinnest()->toMillimetres();
         $isThin = $thinMm !== null && $thinMm < $sale->size->thickness->toMillimetres();
 
         return new Dish(
@@ -176,6 +182,7 @@ final readonly class AskReader
                 $isParasiteFrozen,
                 $rearing,
                 $lot,
+                $gauged,
             ),
             new Way($method, $heatC === null ? null : Temperature::ofCelsius($heatC), $fires, $manner),
             $shares,
@@ -185,6 +192,37 @@ final readonly class AskReader
             $dressing,
             $diets,
         );
+    }
+
+    /** What was found on the piece goes before what the cut usually has. */
+    private static function found(Fields $in, Cut $cut): Cut
+    {
+        $capMm = $in->optionalNumber('cap_mm', 0.0, self::THICKEST_CAP_MM);
+        $cut = $capMm === null ? $cut : $cut->capped($capMm);
+
+        return $in->has('membrane') ? $cut->membraned($in->flagOr('membrane', false)) : $cut;
+    }
+
+    /** Measured places; their mean is its thickness and goes before what was said of it. */
+    private static function gauged(Fields $in, Cut $cut): ?Gauged
+    {
+        $points = $in->has('points_mm')
+            ? $in->numbers('points_mm', Gauged::MOST_POINTS, self::THINNEST_MM, max($cut->build->thickestMm, self::THINNEST_MM))
+            : [];
+        if ($points === []) {
+            return null;
+        }
+        $gauged = new Gauged($points);
+        $meanMm = $gauged->mean()->toMillimetres();
+        if ($meanMm < $cut->build->thinnestMm) {
+            $in->refuse('points_mm', 'out_of_range', round($meanMm, 1), 'thickness_for', [
+                'min_mm' => $cut->build->thinnestMm,
+                'max_mm' => $cut->build->thickestMm,
+                'cut' => $cut->name,
+            ]);
+        }
+
+        return $gauged;
     }
 
     /**

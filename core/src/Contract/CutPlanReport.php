@@ -18,7 +18,7 @@ use Nessmark\Data\Record;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Form;
-use Nessmark\Quantity\Mass;
+use Nessmark\Meat\SoldBy;
 use Nessmark\Stock\Lot;
 use Nessmark\Stock\Money;
 
@@ -85,7 +85,7 @@ final readonly class CutPlanReport
     {
         $number = $in->text('lot', 'lot', LotReader::LONGEST_TEXT);
         foreach ($stock as $lot) {
-            if ($lot->number === $number && $lot->left !== null && $lot->thickness === null) {
+            if ($lot->number === $number && WholePiece::canBe($lot)) {
                 return $lot;
             }
         }
@@ -105,6 +105,9 @@ final readonly class CutPlanReport
             }
             $in->refuse('into', 'not_allowed', $slug, 'slug');
 
+            return $whole;
+        }
+        if ($whole->build->soldBy === SoldBy::Slice) {
             return $whole;
         }
         $of = static fn (Cut $cut): array => array_map(static fn ($muscle): string => $muscle->slug, $cut->muscles);
@@ -127,7 +130,7 @@ final readonly class CutPlanReport
     {
         $leftG = (int) floor($lot->left?->toGrams() ?? 0.0);
         $g = $in->has('weight_g') ? $in->wholeNumber('weight_g', self::LIGHTEST_G, max(self::LIGHTEST_G, $leftG)) : $leftG;
-        $usualMm = round($lot->cut->size(null, Mass::ofGrams(max(1.0, (float) $g)))->length()->toMillimetres());
+        $usualMm = round(WholePiece::usualLengthMm($lot->cut, max(1.0, (float) $g)));
         $ribs = $in->has('ribs') ? $in->wholeNumber('ribs', 1, Portioning::MOST_RIBS) : null;
         $isSawn = $ribs !== null || ! $lot->cut->covering->isBoneless();
         $lengthMm = $in->numberOr('length_mm', min(self::LONGEST_MM, $usualMm), 20.0, self::LONGEST_MM);

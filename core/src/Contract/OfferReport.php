@@ -86,7 +86,7 @@ final readonly class OfferReport
             }
         }
         $signs = ['signs' => self::LONGEST_NAME];
-        $name = $row->has('name') ? $row->text('name', 'text_up_to', self::LONGEST_NAME, $signs) : $lot->cut->name ?? (string) $place;
+        $name = $row->has('name') ? $row->text('name', 'text_up_to', self::LONGEST_NAME, $signs) : ($lot === null ? (string) $place : "{$lot->cut->name}, {$lot->number}");
         $price = $lot === null
             ? $row->number('price_per_kg', 0.01, LotReader::DEAREST_PER_KG, 'money')
             : $row->numberOr('price_per_kg', $lot->pricePerKgMinor / 100.0, 0.01, LotReader::DEAREST_PER_KG, 'money');

@@ -49,6 +49,7 @@ final class TicketShape
 
         return [
             ...$result,
+            'inspected' => null,
             'price' => is_array($price) ? ['weighed_g' => $amounts['raw_g'] ?? null, ...$price] : null,
             'bench' => is_array($bench)
                 ? [

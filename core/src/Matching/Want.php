@@ -22,4 +22,5 @@ enum Want: string
     case Leftovers = 'leftovers';
     case Crackling = 'crackling';
     case Unhurried = 'unhurried';
+    case HowThick = 'how_thick';
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Meal;
 
 use Nessmark\Meat\Cut;
+use Nessmark\Meat\Gauged;
 use Nessmark\Meat\Rearing;
 use Nessmark\Meat\Size;
 use Nessmark\Meat\Surface;
@@ -27,6 +28,7 @@ final readonly class Piece
      * @param  float  $outOfFridgeS  how long it stands in the room before; the start is what its core has by then
      * @param  Rearing|null  $rearing  how the animal lived, where somebody said
      * @param  Lot|null  $lot  what it is sold from
+     * @param  Gauged|null  $gauged  its thickness as measured, where somebody did
      */
     public function __construct(
         public Cut $cut,
@@ -40,6 +42,7 @@ final readonly class Piece
         public bool $isParasiteFrozen,
         public ?Rearing $rearing,
         public ?Lot $lot,
+        public ?Gauged $gauged = null,
     ) {}
 
     /** All of them. */
@@ -63,6 +66,7 @@ final readonly class Piece
             $this->isParasiteFrozen,
             $this->rearing,
             $this->lot,
+            $this->gauged,
         );
     }
 }

@@ -258,6 +258,20 @@ final readonly class Cut
         return self::fromRecord(($record ?? $this->record)->with($key, $value), array_column($this->muscles, null, 'slug'));
     }
 
+    /** The same cut with so thick a cap of fat as was found on it. */
+    public function capped(float $fatCapMm): self
+    {
+        return $this->with('fat_cap_mm', $fatCapMm);
+    }
+
+    /** The same cut with its membrane found on it, or off already. */
+    public function membraned(bool $isOn): self
+    {
+        $usual = $this->covering->membrane;
+
+        return $this->with('membrane', $isOn ? ($usual === 'none' ? 'silverskin' : $usual) : 'none');
+    }
+
     /**
      * The same cut with the fat its grade stands for.
      *

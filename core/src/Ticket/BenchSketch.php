@@ -12,7 +12,7 @@ final readonly class BenchSketch
      * @param  float  $capMm  of fat or skin on top as it lies there; 0 for none
      * @param  float|null  $capAimMm  to cut it down to; null where it stays
      * @param  list<float>  $cutsMm  from the left end
-     * @param  list<string>  $marks  of pieces told apart, in their order
+     * @param  list<string>  $marks  of each piece, where some are told apart
      * @param  float|null  $tieEveryMm  null where it is not tied
      * @param  float|null  $scoreEveryMm  null where it is not scored
      */

@@ -19,6 +19,7 @@ final readonly class DishTicket
      * @param  list<Phrase>  $doubts
      * @param  list<Source>  $sources
      * @param  list<TimelineLine>  $timeline
+     * @param  Inspected|null  $inspected  where the piece was looked at before it was sold
      * @param  list<TicketPiece>  $pieces  what is cooked or seasoned apart; none where all eat alike
      */
     public function __construct(
@@ -66,5 +67,6 @@ final readonly class DishTicket
         public array $pieces,
         public ?Dressing $dressing,
         public BenchOrder $bench,
+        public ?Inspected $inspected,
     ) {}
 }

@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/how-thick": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How thick to cut it: the same ask at three thicknesses side by side */
+        post: operations["adviseThickness"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/compare": {
         parameters: {
             query?: never;
@@ -785,6 +802,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/case/lots/{lot}/recall.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who has some of a lot, or of anything made of it: the list to call back by */
+        get: operations["showRecall"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/case/lots/{lot}/trace": {
         parameters: {
             query?: never;
@@ -936,6 +970,12 @@ export interface components {
             };
             /** @description thickness of its thin end, where it runs out thin */
             thin_mm?: number | null;
+            /** @description true thickness at one to three places along it; their mean goes before thickness_mm */
+            points_mm?: number[] | null;
+            /** @description of fat, as found; left out, as usual */
+            cap_mm?: number | null;
+            /** @description found on it or not; left out, as usual */
+            membrane?: boolean | null;
             now?: string | null;
             eat_at?: string | null;
             /**
@@ -1026,7 +1066,7 @@ export interface components {
             cap_aim_mm: number | null;
             /** @description from the left end */
             cuts_mm: number[];
-            /** @description of pieces told apart, in their order */
+            /** @description of each piece, where some are told apart */
             marks: string[];
             has_bone: boolean;
             /** @description null where it is not tied */
@@ -1110,6 +1150,8 @@ export interface components {
             fat_pct: number | null;
             days_left: number | null;
             fits_cut: boolean;
+            /** @description a piece that is cut across into slices */
+            is_whole: boolean;
         };
         CaseTotals: {
             lots: number;
@@ -1480,6 +1522,8 @@ export interface components {
             pieces: components["schemas"]["TicketPiece"][];
             dressing: components["schemas"]["Dressing"] | null;
             bench: components["schemas"]["BenchOrder"];
+            /** @description where the piece was looked at before it was sold */
+            inspected: components["schemas"]["Inspected"] | null;
         };
         DonenessChoice: {
             word: string;
@@ -1715,6 +1759,12 @@ export interface components {
             language?: string;
             currency?: string;
         };
+        HowThick: {
+            rows: components["schemas"]["ThicknessRow"][];
+            best: number;
+            says: components["schemas"]["Phrase"];
+            currency: string;
+        };
         Imported: {
             own_cuts: number;
             own_names: number;
@@ -1724,6 +1774,14 @@ export interface components {
             slug: string;
             name: string;
             is_curing: boolean;
+        };
+        Inspected: {
+            /** @description as measured, along the piece */
+            points_mm: number[];
+            mean_mm: number;
+            spread_mm: number;
+            /** @description none where it is even enough, or is not cut up */
+            sections: components["schemas"]["Section"][];
         };
         InsteadOfGrades: {
             text: string;
@@ -1878,6 +1936,9 @@ export interface components {
             total_g: number;
             pieces: number;
             each_g: number;
+            each_oz: number;
+            /** @enum {string} */
+            form: "burgers" | "meatballs" | "sausages" | "loose";
             fat_pct: number;
             lean_pct: number;
             parts: components["schemas"]["MincePart"][];
@@ -1898,6 +1959,8 @@ export interface components {
             spare_pct?: number | null;
             /** @enum {string} */
             goal?: "price" | "flavour";
+            /** @enum {string} */
+            form?: "burgers" | "meatballs" | "sausages" | "loose";
         };
         MinceLot: {
             /** @description its number */
@@ -2241,6 +2304,15 @@ export interface components {
         SeasoningsTaken: {
             taken: number;
         };
+        Section: {
+            /** @description along the piece, of its length */
+            from_share: number;
+            to_share: number;
+            thickness_mm: number;
+            raw_g: number;
+            /** @description on the heat that the plan leaves open; null where it is never as done as the rest */
+            time: components["schemas"]["TimeRange"] | null;
+        };
         Session: {
             name: string;
             /** @enum {string} */
@@ -2348,6 +2420,20 @@ export interface components {
             min: number;
             typical: number;
             max: number;
+        };
+        ThicknessRow: {
+            thickness_mm: number;
+            each_g: number;
+            pieces: number | null;
+            time: components["schemas"]["TimeRange"];
+            total_s: number;
+            crust_mm: number;
+            grey_mm: number | null;
+            margin_s: number;
+            a_head: number | null;
+            /** @enum {string} */
+            verdict: "clear" | "caution" | "stop";
+            in_time: boolean;
         };
         TicketCut: {
             slug: string;
@@ -2510,7 +2596,7 @@ export interface components {
             now?: string | null;
             eat_at?: string | null;
             budget?: number | null;
-            wants?: ("cheap" | "quick" | "special" | "easy" | "lean" | "rich" | "bigger" | "boneless" | "on_bone" | "skin_on" | "crisp_skin" | "soft" | "leftovers" | "crackling" | "unhurried")[];
+            wants?: ("cheap" | "quick" | "special" | "easy" | "lean" | "rich" | "bigger" | "boneless" | "on_bone" | "skin_on" | "crisp_skin" | "soft" | "leftovers" | "crackling" | "unhurried" | "how_thick")[];
             may_order?: boolean;
             /** @description one of the shelf, or a family of them */
             seasoning?: string | null;
@@ -2581,6 +2667,39 @@ export interface operations {
                 };
             };
             /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    adviseThickness: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Ask"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HowThick"];
+                };
+            };
+            /** @description Refused, naming each key; what is not sliced to order is not asked how thick */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -4433,6 +4552,7 @@ export interface operations {
         parameters: {
             query: {
                 g: number;
+                code?: "price" | "weight";
             };
             header?: never;
             path: {
@@ -4458,6 +4578,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showRecall: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lot: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description CSV */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };

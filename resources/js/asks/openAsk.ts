@@ -43,6 +43,8 @@ export interface OpenAsk {
   /** What is being given, and the key under which it is given once. */
   giving: { body: string; key: string } | null
   given: Schemas['StoredTicket'] | null
+  /** Sent to the bench ahead of its ticket: which ask, and the order it is there. */
+  sent: { of: string; order: number } | null
   /** Number of the ticket taken back last. */
   takenBack: number | null
 }
@@ -68,6 +70,7 @@ export const freshAsk = (key: string): OpenAsk => ({
   customer: null,
   giving: null,
   given: null,
+  sent: null,
   takenBack: null,
 })
 

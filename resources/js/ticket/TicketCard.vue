@@ -8,6 +8,7 @@ import HeatRibbon from './HeatRibbon.vue'
 import SliceDrawing from './SliceDrawing.vue'
 import TextureMeter from './TextureMeter.vue'
 import TicketBench from './TicketBench.vue'
+import TicketInspected from './TicketInspected.vue'
 import TicketPieces from './TicketPieces.vue'
 import TicketSeason from './TicketSeason.vue'
 import TicketTimeline from './TicketTimeline.vue'
@@ -147,10 +148,11 @@ const notes = computed(() =>
           ><template #more><slot name="season" /></template
         ></TicketSeason> </div
       ><div class="half"
-        ><TicketTimeline :lines="ticket.timeline" :units="units" /><TicketBench
-          v-if="ticket.bench"
-          :bench="ticket.bench"
-          :units="units" /><p class="notes">{{ notes }}</p></div
+        ><TicketTimeline :lines="ticket.timeline" :units="units" /><TicketInspected
+          v-if="ticket.inspected"
+          :inspected="ticket.inspected"
+          :units="units" />
+        <TicketBench v-if="ticket.bench" :bench="ticket.bench" :units="units" /><p class="notes">{{ notes }}</p></div
       ></div
     >
     <details class="sources"

@@ -5,18 +5,26 @@ declare(strict_types=1);
 namespace Tests\Browser\Support;
 
 use RuntimeException;
+use Tests\Support\StandIn;
 
 /** The application with its demo shop in a database of its own, served on loopback for as long as it is kept. */
 final class Application
 {
     /** @param  resource  $process */
-    private function __construct(public readonly string $url, private $process) {}
+    private function __construct(
+        public readonly string $url,
+        private $process,
+        public readonly StandIn $scale,
+        public readonly StandIn $printer,
+    ) {}
 
     /** @param  int  $workers  that answer at once; they are a group of their own and stop with it */
     public static function start(int $workers = 1): self
     {
         $root = dirname(__DIR__, 3);
         $port = Ports::free();
+        $scale = StandIn::scale();
+        $printer = StandIn::labelPrinter(getenv('NESSMARK_VAR').'/labels');
         $environment = [
             ...getenv(),
             'APP_ENV' => 'local',
@@ -24,6 +32,9 @@ final class Application
             'APP_URL' => "http://127.0.0.1:{$port}",
             'DB_DATABASE' => 'nessmark_browser',
             'NESSMARK_DEMO' => 'true',
+            'NESSMARK_SCALE' => $scale->address(),
+            'NESSMARK_LABEL_PRINTER' => $printer->address(),
+            'NESSMARK_STAND_INS' => 'true',
             'CACHE_STORE' => 'file',
             'SESSION_DRIVER' => 'database',
             'PHP_CLI_SERVER_WORKERS' => (string) $workers,
@@ -67,11 +78,13 @@ final class Application
         }
         Ports::wait($port);
 
-        return new self("http://127.0.0.1:{$port}", $process);
+        return new self("http://127.0.0.1:{$port}", $process, $scale, $printer);
     }
 
     public function stop(): void
     {
+        $this->scale->unplug();
+        $this->printer->unplug();
         posix_kill(-proc_get_status($this->process)['pid'], SIGTERM);
         proc_close($this->process);
     }

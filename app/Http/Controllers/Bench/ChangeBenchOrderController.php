@@ -42,6 +42,7 @@ final class ChangeBenchOrderController
     {
         /** @var User $user */
         $user = $request->user();
+
         return new JsonResponse($sheet->row($work->mark($user, $order, $request->state(), $request->stepsDone()), $user));
     }
 }

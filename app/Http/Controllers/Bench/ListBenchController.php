@@ -26,6 +26,7 @@ final class ListBenchController
     {
         /** @var User $user */
         $user = $request->user();
+
         return new JsonResponse($sheet->of($user));
     }
 }

@@ -27,6 +27,7 @@ final class ReadScaleController
     {
         /** @var User $user */
         $user = $request->user();
+
         return new JsonResponse(ScaleShown::of($scale->look($user->shop)));
     }
 }

@@ -21,6 +21,7 @@ final class ShowLotLabelController
             parameters: [
                 new OA\Parameter(name: 'lot', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
                 new OA\Parameter(name: 'g', in: 'query', required: true, schema: new OA\Schema(type: 'number')),
+                new OA\Parameter(name: 'code', in: 'query', schema: new OA\Schema(type: 'string', enum: ['price', 'weight'])),
             ],
             responses: [
                 new OA\Response(
@@ -42,7 +43,7 @@ final class ShowLotLabelController
         [, $read] = $stock->soldFrom($shop, $lot->number);
         abort_if($read === null, 404);
 
-        return new Response($label->render($lot, $read, $shop, $request->mass()), 200, [
+        return new Response($label->render($lot, $read, $shop, $request->mass(), $request->code()), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => "inline; filename=\"lot-{$lot->id}.pdf\"",
         ]);

@@ -7,6 +7,8 @@ import { api, ApiError, orThrow, type Schemas } from '@/api/client'
 import { useRefusal } from '@/i18n/useRefusal'
 import { useSay } from '@/i18n/useSay'
 import { caseQuery } from '@/queries/case'
+import BenchTabs from './BenchTabs.vue'
+import MakeLots from './MakeLots.vue'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
 import FigureField from '@/ui/FigureField.vue'
 import PickOne from '@/ui/PickOne.vue'
@@ -30,6 +32,7 @@ const form = reactive({
   fat: '20',
   spare: '1',
   goal: 'price' as 'price' | 'flavour',
+  form: 'burgers' as Schemas['Mince']['form'],
 })
 const figure = (text: string): number | null =>
   text.trim() === '' ? null : Number.isFinite(Number(text.replace(',', '.'))) ? Number(text.replace(',', '.')) : (text as unknown as number)
@@ -42,6 +45,7 @@ const asked = computed<Schemas['MinceAsked']>(() => ({
   fat_pct: figure(form.fat),
   spare_pct: figure(form.spare) ?? 0,
   goal: form.goal,
+  form: form.form,
 }))
 const settled = refDebounced(asked, PAUSE_MS)
 const mince = useQuery(
@@ -74,6 +78,7 @@ const FIGURES: { key: Figure; unit: string }[] = [
 </script>
 
 <template>
+  <BenchTabs />
   <section class="page">
     <h1>{{ t('mince.title') }}</h1>
     <div class="halves">
@@ -107,6 +112,13 @@ const FIGURES: { key: Figure; unit: string }[] = [
           @click="form.lots.push({ lot: '', fat: '' })"
           >{{ t('mince.add') }}</button
         >
+        <ChoiceRow
+          v-model="form.form"
+          :legend="t('mince.as')"
+          testid="mince-form"
+          :choices="
+            (['burgers', 'meatballs', 'sausages', 'loose'] as const).map((value) => ({ value, label: t(`mince.form.${value}`) }))
+          " />
         <div class="figures">
           <FigureField
             v-for="each in FIGURES"
@@ -132,7 +144,13 @@ const FIGURES: { key: Figure; unit: string }[] = [
         >
         <p v-else-if="!of" class="note">{{ t('mince.none') }}</p>
         <article v-else class="card" data-testid="mince">
-          <h2>{{ t('mince.comes', { pieces: of.pieces, each: mass(of.each_g, units.units), total: mass(of.total_g, units.units) }) }}</h2>
+          <h2>{{
+            t('mince.comes', {
+              pieces: of.pieces,
+              each: t('mince.both', { g: Math.round(of.each_g), oz: of.each_oz }),
+              total: mass(of.total_g, units.units),
+            })
+          }}</h2>
           <p class="big" data-testid="mince-fat-is"
             >{{ t('mince.fatIs', { fat: of.fat_pct, lean: of.lean_pct }) }};
             {{ t('mince.costs', { each: money(of.cost_each, of.currency) }) }}</p
@@ -151,6 +169,16 @@ const FIGURES: { key: Figure; unit: string }[] = [
           <ol
             ><li v-for="each in of.steps" :key="each.key">{{ say(each, units.units) }}</li></ol
           >
+          <MakeLots
+            v-if="sheet.data.value?.may_change"
+            :key="`${of.parts.map((part) => part.lot).join()} ${of.total_g}`"
+            :from="of.parts.filter((part) => part.g > 0).map((part) => ({ lot: part.lot, g: part.g }))"
+            into="beef-burger"
+            :out-g="of.total_g"
+            :loss-g="0"
+            :thickness-mm="null"
+            :per-kg="of.cost_per_kg"
+            :stem="`M-${of.parts[0]?.lot ?? ''}`" />
           <p v-for="each in of.names" :key="each.key" class="note">{{ say(each, units.units) }}</p>
         </article>
       </div>

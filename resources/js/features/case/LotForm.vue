@@ -41,6 +41,7 @@ const form = reactive({
   stuffed: props.lot?.stuffed ?? false,
   rearing: (props.lot?.rearing ?? '') as '' | 'farmed' | 'wild',
   lead_days: text(props.lot?.lead_days || ''),
+  trim_pct: text(props.lot?.trim_pct),
 })
 const catalogue = useQuery(catalogueQuery())
 const find = ref(props.lot?.cut_name ?? '')
@@ -85,6 +86,7 @@ const body = () => ({
   stuffed: form.stuffed,
   rearing: form.rearing || null,
   lead_days: figure(form.lead_days) ?? 0,
+  trim_pct: figure(form.trim_pct),
 })
 const grades = useQuery(gradesQuery())
 /** The values of the scales of this kind of meat that say how much fat is in the lean. */
@@ -138,7 +140,18 @@ const errors = computed<Record<string, string>>(() =>
     ? Object.fromEntries(save.error.value.violations.map((violation) => [violation.key, refusal(violation, units.units)]))
     : {},
 )
-const fields = ['number', 'weight_g', 'price_per_kg', 'thickness_mm', 'grade', 'aged_days', 'origin', 'use_by', 'lead_days'] as const
+const fields = [
+  'number',
+  'weight_g',
+  'price_per_kg',
+  'thickness_mm',
+  'grade',
+  'aged_days',
+  'origin',
+  'use_by',
+  'lead_days',
+  'trim_pct',
+] as const
 const shown = computed(() => fields.filter((field) => !props.lot || (field !== 'number' && field !== 'weight_g')))
 </script>
 

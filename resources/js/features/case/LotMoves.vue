@@ -7,6 +7,7 @@ import { api, orThrow, type Schemas } from '@/api/client'
 import { once, useOnceKey } from '@/api/once'
 import { moment } from '@/units/clock'
 import { mass, type Units } from '@/units/units'
+import LotTrace from './LotTrace.vue'
 import { movesQuery } from './queries'
 
 // What happened to a lot, and what happens to it now.
@@ -38,6 +39,7 @@ const move = useMutation({
     await Promise.all(['case', 'counter'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
   },
 })
+const isTraced = ref(false)
 const reasons = ['past_day', 'discoloured', 'smell', 'dropped', 'trim'] as const
 </script>
 
@@ -86,6 +88,9 @@ const reasons = ['past_day', 'discoloured', 'smell', 'dropped', 'trim'] as const
         data-testid="lot-label"
         >{{ t('case.label') }}</a
       >
+      <button type="button" class="plain" :aria-expanded="isTraced" data-testid="trace-open" @click="isTraced = !isTraced">{{
+        t('trace.open')
+      }}</button>
       <p v-if="move.error.value" class="wrong" role="alert" data-testid="move-problem">{{ move.error.value.message }}</p>
     </form>
     <ol v-if="moves.data.value?.length" class="past" data-testid="moves">
@@ -98,6 +103,7 @@ const reasons = ['past_day', 'discoloured', 'smell', 'dropped', 'trim'] as const
         ></li
       >
     </ol>
+    <LotTrace v-if="isTraced" class="traced" :lot="lot.id" :units="units" />
   </div>
 </template>
 
@@ -158,6 +164,9 @@ label :deep(.p-inputtext) {
   max-height: 168px;
   overflow-y: auto;
   font-size: 14px;
+}
+.traced {
+  grid-column: 1 / -1;
 }
 .past li {
   padding: 3px 0;

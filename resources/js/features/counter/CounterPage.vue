@@ -18,6 +18,7 @@ import DishStrip from './DishStrip.vue'
 import GiveBar from './GiveBar.vue'
 import GuideStrip from './GuideStrip.vue'
 import HeardSentence from './HeardSentence.vue'
+import HowThick from './HowThick.vue'
 import KeysHelp from './KeysHelp.vue'
 import MatchColumn from './MatchColumn.vue'
 import PieceColumn from './PieceColumn.vue'
@@ -89,7 +90,7 @@ const aside = () => {
 }
 const stepThickness = (by: -1 | 1) => {
   const fromMm = asks.piece.thickness_mm ?? giving.ticket.value?.thickness_mm ?? cut.value?.thickness_mm.typical ?? 0
-  asks.setHand({ thickness_mm: Math.round(fromMm) + by }, 'thickness')
+  asks.setHand({ thickness_mm: Math.round(fromMm) + by, points_mm: undefined }, 'thickness')
 }
 const keysOpen = ref(false)
 /** Rows above the columns. */
@@ -203,6 +204,7 @@ const season = (seasoning: string) => {
     </section>
     <section v-if="!isStart" class="part out" :aria-label="t('ticket.title')" aria-live="polite" :aria-busy="!asks.isSettled">
       <GuideStrip />
+      <HowThick v-if="asks.wish.wants?.includes('how_thick') && giving.ticket.value && !asks.ask.given" />
       <p v-if="!asks.mayAdvise" class="note">{{ t('ticket.mayNot') }}</p>
       <div v-if="problem && !asks.ask.given" class="problem" role="alert" data-testid="problem"
         ><b>{{ t('ticket.problems') }}</b> {{ problem }} <template v-if="giving.ticket.value">{{ t('ticket.old') }}</template></div
@@ -233,6 +235,9 @@ const season = (seasoning: string) => {
             :taken-back="asks.ask.takenBack"
             :others="asks.ask.dishes.length"
             :problem="giving.problem.value"
+            :bench="giving.sent.value"
+            :can-send="giving.canPutAside.value && giving.sent.value === null"
+            @bench="giving.send.mutate()"
             @give="giving.give.mutate()"
             @aside="aside"
             @offer="takeOffer"

@@ -3,6 +3,7 @@ import InputText from 'primevue/inputtext'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { temperature, type Units } from '@/units/units'
+import WeighIn from './WeighIn.vue'
 
 defineProps<{
   ticket: Schemas['DishTicket']
@@ -15,9 +16,11 @@ defineProps<{
   takenBack: number | null
   others: number
   problem: string | null
+  bench: number | null
+  canSend: boolean
 }>()
 const sold = defineModel<string>('sold', { default: '' })
-defineEmits<{ give: []; aside: []; offer: []; takeBack: [id: string]; next: [] }>()
+defineEmits<{ give: []; aside: []; bench: []; offer: []; takeBack: [id: string]; next: [] }>()
 const { t } = useI18n()
 </script>
 
@@ -55,10 +58,15 @@ const { t } = useI18n()
           v-model="sold"
           inputmode="decimal"
           autocomplete="off"
-          :placeholder="String(Math.round(ticket.amounts.raw_g))"
+          :placeholder="String(Math.round(ticket.price.weighed_g))"
           data-testid="sold" />
         g
+        <WeighIn @g="sold = String($event)" />
       </label>
+      <button v-if="canSend && ticket.bench?.steps.length" type="button" class="plain" data-testid="to-bench" @click="$emit('bench')">{{
+        t('ticket.toBench')
+      }}</button>
+      <RouterLink v-if="bench !== null" class="plain" :to="{ name: 'bench' }" data-testid="at-bench">{{ t('ticket.atBench') }}</RouterLink>
       <button v-if="canPutAside" v-tooltip.top="t('dish.addHint')" type="button" class="plain" data-testid="aside" @click="$emit('aside')"
         >+ {{ t('dish.add') }} <kbd>D</kbd></button
       >

@@ -11,6 +11,7 @@ import { field, typed } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import CutList from './CutList.vue'
 import FireQuestions from './FireQuestions.vue'
+import InspectPanel from './InspectPanel.vue'
 import type { CounterCut } from '@/queries/catalogue'
 import TickBox from '@/ui/TickBox.vue'
 
@@ -39,7 +40,10 @@ const method = computed({
   },
 })
 const ticketOfCut = computed(() => (props.ticket?.cut.slug === props.cut.slug ? props.ticket : null))
-const thicknessMm = computed(() => asks.piece.thickness_mm ?? ticketOfCut.value?.thickness_mm ?? props.cut.thickness_mm.typical)
+/** What was gauged goes before what was said: its mean is on the ticket. */
+const thicknessMm = computed(
+  () => (asks.piece.points_mm ? null : asks.piece.thickness_mm) ?? ticketOfCut.value?.thickness_mm ?? props.cut.thickness_mm.typical,
+)
 const rawG = computed(() => asks.piece.raw_g ?? ticketOfCut.value?.amounts.piece_g ?? props.cut.weight_g.typical)
 const heatC = computed(() => asks.piece.heat_c ?? (props.ticket?.method === method.value ? props.ticket.heat_c : null))
 const startC = computed(() => asks.piece.start_c ?? props.ticket?.start_c ?? FRIDGE_C)
@@ -56,7 +60,7 @@ function type(figure: Figure, text: string) {
   const value = typed[kindOf(figure)](text, units.units)
   if (text.trim() === '' && MAY_BE_EMPTY.includes(figure)) asks.setHand({ [figure]: undefined }, nameOf(figure))
   else if (value === null) asks.setText(nameOf(figure), text)
-  else asks.setHand({ [figure]: value }, nameOf(figure))
+  else asks.setHand({ ...(figure === 'thickness_mm' ? { points_mm: undefined } : {}), [figure]: value }, nameOf(figure))
 }
 // Half degrees for a bath, one for a pot, ten for a fire.
 const heatStep = computed(() =>
@@ -72,10 +76,10 @@ function step(figure: Figure, by: -1 | 1) {
   }[figure]
   const size = { heat_c: 0.5 * heatStep.value, raw_g: rawG.value < 1000 ? 10 : 100 }[figure as 'heat_c' | 'raw_g'] ?? 1
   const to = figure === 'heat_c' ? Math.round(2 * (from + by * size)) / 2 : Math.round(from) + by * size
-  asks.setHand({ [figure]: to }, nameOf(figure))
+  asks.setHand({ ...(figure === 'thickness_mm' ? { points_mm: undefined } : {}), [figure]: to }, nameOf(figure))
 }
 const slide = (value: number | number[]) => {
-  asks.setHand({ thickness_mm: Array.isArray(value) ? value[0] : value }, 'thickness')
+  asks.setHand({ thickness_mm: Array.isArray(value) ? value[0] : value, points_mm: undefined }, 'thickness')
 }
 const problem = (figure: Figure) => {
   const text = asks.ask.texts[nameOf(figure)]
@@ -137,6 +141,7 @@ const rearing = computed({
         :aria-label="t(cut.is_round ? 'piece.diameter' : 'piece.thickness')"
         @update:model-value="slide" />
     </div>
+    <InspectPanel v-if="!cut.is_round" :usual-mm="thicknessMm" :errors="errors" />
     <FigureField
       class="weight"
       :label="t(`piece.weightOf.${cut.sold_by}`)"

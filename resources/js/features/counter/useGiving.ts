@@ -66,12 +66,29 @@ export function useGiving() {
   const lock = computed(() => held.value ?? (asks.others.length > 0 ? t('lock.dish') : null))
   const canGive = computed(() => canPutAside.value && lock.value === null)
 
+  /** To the cutter while the customer waits; the ticket given afterwards is of that order. */
+  /** The same piece, whatever the clock says meanwhile. */
+  const asSent = computed(() => JSON.stringify({ ...asks.shown?.ask, now: null }))
+  const sent = computed(() => (asks.ask.sent?.of === asSent.value ? asks.ask.sent.order : null))
+  const send = useMutation({
+    mutationFn: () => {
+      const ask = asks.shown?.ask
+      if (ask == null) throw new Error(t('ticket.problems'))
+      const body = { ask, customer: asks.ask.label || null }
+      return orThrow(api.POST('/bench', { body, headers: once(asks.keyFor(`bench ${JSON.stringify(body)}`)) }))
+    },
+    onSuccess: (order) => {
+      asks.set({ sent: { of: asSent.value, order: order.id } })
+      return queries.invalidateQueries({ queryKey: ['bench'] })
+    },
+  })
+
   /** As it stands on the counter now, under the id of what is on show. */
   const dish = computed<DishAside | null>(() => {
     if (asks.shown?.ask == null || asks.shown.ticket === null) return null
     const { ask, id, ticket: shown } = asks.shown
     return {
-      asked: { ask, seen: id, sold_g: soldG.value, cautions_read: read.value },
+      asked: { ask, seen: id, sold_g: soldG.value, cautions_read: read.value, bench_order: sent.value },
       name: shown.cut.name,
       method: shown.method,
       price: shown.price?.total ?? null,
@@ -79,7 +96,7 @@ export function useGiving() {
   })
 
   const refresh = () =>
-    Promise.all(['tickets', 'counter', 'case', 'customers'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+    Promise.all(['tickets', 'counter', 'case', 'customers', 'bench'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
   const give = useMutation({
     mutationFn: () => {
       if (dish.value === null) throw new Error(t('ticket.problems'))
@@ -106,7 +123,9 @@ export function useGiving() {
     },
   })
   const isPending = computed(() => give.isPending.value)
-  const problem = computed(() => soldProblem.value ?? give.error.value?.message ?? takeBack.error.value?.message ?? null)
+  const problem = computed(
+    () => soldProblem.value ?? give.error.value?.message ?? send.error.value?.message ?? takeBack.error.value?.message ?? null,
+  )
   const forget = () => {
     give.reset()
     takeBack.reset()
@@ -119,5 +138,22 @@ export function useGiving() {
     }
   }
 
-  return { ticket, nothingFits, stale, read, sold, lock, canGive, canPutAside, putAside, give, takeBack, isPending, problem, forget }
+  return {
+    ticket,
+    nothingFits,
+    stale,
+    read,
+    sold,
+    lock,
+    canGive,
+    canPutAside,
+    putAside,
+    give,
+    send,
+    sent,
+    takeBack,
+    isPending,
+    problem,
+    forget,
+  }
 }
