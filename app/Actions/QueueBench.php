@@ -29,13 +29,16 @@ final class QueueBench
         if ($ticket->bench->steps === []) {
             return null;
         }
-        $ahead = $sentAhead === null ? null : BenchOrder::query()
-            ->where('shop_id', $user->shop_id)
-            ->whereKey($sentAhead)
-            ->whereNull('ticket_dish_id')
-            ->where('cut_slug', $dish->piece->cut->slug)
-            ->lockForUpdate()
-            ->first();
+        $ahead =
+            $sentAhead === null
+                ? null
+                : BenchOrder::query()
+                    ->where('shop_id', $user->shop_id)
+                    ->whereKey($sentAhead)
+                    ->whereNull('ticket_dish_id')
+                    ->where('cut_slug', $dish->piece->cut->slug)
+                    ->lockForUpdate()
+                    ->first();
         if ($ahead !== null) {
             $ahead->update(['ticket_dish_id' => $kept?->id, 'customer' => $customer ?? $ahead->customer]);
 

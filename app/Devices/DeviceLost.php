@@ -11,6 +11,6 @@ final class DeviceLost extends RuntimeException
 {
     public static function at(string $address): self
     {
-        return new self("Nothing answers at {$address}.");
+        return new self($address);
     }
 }

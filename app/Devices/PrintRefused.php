@@ -16,6 +16,6 @@ final class PrintRefused extends RuntimeException
 
     public static function saying(string $answer): self
     {
-        return new self($answer === 'no paper', $answer);
+        return new self($answer === 'no_paper', $answer);
     }
 }

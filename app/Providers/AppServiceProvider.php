@@ -85,11 +85,14 @@ final class AppServiceProvider extends ServiceProvider
             fn (): CounterDesk => CounterDesk::from($this->app->make(DataFolder::class), $this->app->make(CookCache::class)),
         );
         $this->app->singleton(AskReader::class);
-        $this->app->bind(CounterScale::class, fn (): CounterScale => new CounterScale(
-            new Wire(config()->string('devices.scale')),
-            $this->app->make(Repository::class),
-        ));
-        $this->app->bind(LabelPrinter::class, fn (): LabelPrinter => new LabelPrinter(new Wire(config()->string('devices.label_printer'))));
+        $this->app->bind(
+            CounterScale::class,
+            fn (): CounterScale => new CounterScale(new Wire(config()->string('devices.scale')), $this->app->make(Repository::class)),
+        );
+        $this->app->bind(
+            LabelPrinter::class,
+            fn (): LabelPrinter => new LabelPrinter(new Wire(config()->string('devices.label_printer'))),
+        );
         $this->app->singleton(Palette::class, fn (): Palette => Palette::fromFile(resource_path('wording/palette.json')));
         $this->app->singleton(
             Wording::class,
@@ -108,7 +111,9 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('run-house', fn (User $user): bool => $user->role->runsHouse());
         Gate::define(
             'own-staff',
-            fn (User $user, User $other): Response => $user->shop_id === $other->shop_id ? Response::allow() : Response::denyAsNotFound(),
+            fn (User $user, User $other): Response => $user->shop_id === $other->shop_id
+                ? Response::allow()
+                : Response::denyAsNotFound(),
         );
         Gate::define(
             'own-customer',

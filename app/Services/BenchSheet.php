@@ -25,9 +25,11 @@ final readonly class BenchSheet
         $orders = BenchOrder::query()
             ->with(['lot', 'cutter', 'dish'])
             ->where('shop_id', $user->shop_id)
-            ->where(fn (Builder $query) => $query
-                ->whereIn('state', [BenchState::Waiting, BenchState::Taken])
-                ->orWhere(fn (Builder $done) => $done->where('state', BenchState::Done)->where('done_at', '>=', $dayBegan)))
+            ->where(
+                fn (Builder $query) => $query
+                    ->whereIn('state', [BenchState::Waiting, BenchState::Taken])
+                    ->orWhere(fn (Builder $done) => $done->where('state', BenchState::Done)->where('done_at', '>=', $dayBegan)),
+            )
             ->orderByRaw("state = 'done'")
             ->orderByRaw('due_at IS NOT NULL')
             ->orderBy('due_at')
@@ -74,8 +76,8 @@ final readonly class BenchSheet
             'before_g' => $order->before_g,
             'after_g' => $order->after_g,
             'yield_pct' => $order->before_g === null || $order->after_g === null
-                ? null
-                : round((100.0 * $order->after_g) / max(1, $order->before_g), 1),
+                    ? null
+                    : round((100.0 * $order->after_g) / max(1, $order->before_g), 1),
             'expected' => $expected === null ? null : self::expected($expected),
         ];
     }

@@ -51,11 +51,14 @@ final readonly class LotLabelPdf
         }
         $width = strlen($bars) * self::MODULE;
 
-        return 'data:image/svg+xml;base64,'.base64_encode(sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$s" height="%2$s" viewBox="0 0 %1$s %2$s">%3$s</svg>',
-            $width,
-            self::BAR_HEIGHT,
-            $svg,
-        ));
+        return 'data:image/svg+xml;base64,'.
+            base64_encode(
+                sprintf(
+                    '<svg xmlns="http://www.w3.org/2000/svg" width="%1$s" height="%2$s" viewBox="0 0 %1$s %2$s">%3$s</svg>',
+                    $width,
+                    self::BAR_HEIGHT,
+                    $svg,
+                ),
+            );
     }
 }

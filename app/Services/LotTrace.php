@@ -25,7 +25,10 @@ final readonly class LotTrace
     {
         $before = $this->followed($lot->id, 'out', 'in');
         $after = $this->followed($lot->id, 'in', 'out');
-        $rows = Lot::query()->whereKey([$lot->id, ...array_keys($before), ...array_keys($after)])->get()->keyBy('id');
+        $rows = Lot::query()
+            ->whereKey([$lot->id, ...array_keys($before), ...array_keys($after)])
+            ->get()
+            ->keyBy('id');
         $touched = [$lot->id, ...array_keys($after)];
         $named = static fn (int $id): string => $rows->get($id)->number ?? '';
 
@@ -75,8 +78,8 @@ final readonly class LotTrace
         $reached = [];
         $at = [$id];
         for ($depth = 0; $at !== [] && $depth < self::DEEPEST; $depth++) {
-            $next = DB::table('making_lots as from')
-                ->join('making_lots as to', 'to.making_id', '=', 'from.making_id')
+            $next = DB::table('making_lots', 'from')
+                ->joinSub(DB::table('making_lots'), 'to', 'to.making_id', '=', 'from.making_id')
                 ->whereIn('from.lot_id', $at)
                 ->where('from.is_source', $as === 'in')
                 ->where('to.is_source', $beyond === 'in')
@@ -107,15 +110,17 @@ final readonly class LotTrace
                 ->whereIn('ticket_dishes.lot_id', $ids)
                 ->orderBy('tickets.number')
                 ->get(['tickets.id', 'tickets.number', 'customer_label', 'tickets.created_at', 'taken_back_at', 'lot_id', 'sold_g'])
-                ->map(static fn (stdClass $row): array => [
-                    'ticket' => (string) $row->id,
-                    'number' => (int) $row->number,
-                    'customer' => $row->customer_label,
-                    'at' => date(DATE_ATOM, (int) strtotime($row->created_at.' UTC')),
-                    'lot' => $named((int) $row->lot_id),
-                    'g' => (int) $row->sold_g,
-                    'taken_back' => $row->taken_back_at !== null,
-                ])
+                ->map(
+                    static fn (stdClass $row): array => [
+                        'ticket' => (string) $row->id,
+                        'number' => (int) $row->number,
+                        'customer' => $row->customer_label,
+                        'at' => date(DATE_ATOM, (int) strtotime($row->created_at.' UTC')),
+                        'lot' => $named((int) $row->lot_id),
+                        'g' => (int) $row->sold_g,
+                        'taken_back' => $row->taken_back_at !== null,
+                    ],
+                )
                 ->all(),
         );
     }
@@ -135,13 +140,15 @@ final readonly class LotTrace
                 ->whereIn('kind', [MoveKind::WeighedOut, MoveKind::ThrownAway])
                 ->orderBy('id')
                 ->get()
-                ->map(static fn (LotMove $move): array => [
-                    'kind' => $move->kind->value,
-                    'at' => $move->created_at->toAtomString(),
-                    'lot' => $named($move->lot_id),
-                    'g' => -$move->change_g,
-                    'reason' => $move->reason,
-                ])
+                ->map(
+                    static fn (LotMove $move): array => [
+                        'kind' => $move->kind->value,
+                        'at' => $move->created_at->toAtomString(),
+                        'lot' => $named($move->lot_id),
+                        'g' => -$move->change_g,
+                        'reason' => $move->reason,
+                    ],
+                )
                 ->all(),
         );
     }

@@ -52,6 +52,12 @@ enum Units: string
         };
     }
 
+    /** As a label has it, to the gram. */
+    public static function net(int $grams): string
+    {
+        return $grams < 1000 ? "{$grams}\u{a0}g" : number_format($grams / 1000.0, 3)."\u{a0}kg";
+    }
+
     public function mass(float $grams): string
     {
         if ($grams > 0.0 && $grams < 10.0) {

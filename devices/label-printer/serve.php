@@ -27,13 +27,13 @@ listen((int) ($argv[1] ?? 0), static function (string $line, $connection) use ($
     $label = (string) stream_get_contents($connection, $bytes);
     $copies = max(1, (int) $copies);
     if (strlen($label) !== $bytes || sprintf('%08x', crc32($label)) !== $sum) {
-        return "no sum\n";
+        return "no_sum\n";
     }
     if (! str_starts_with($label, '%PDF-')) {
-        return "no pdf\n";
+        return "no_pdf\n";
     }
     if ($paper < $copies) {
-        return "no paper\n";
+        return "no_paper\n";
     }
     $paper -= $copies;
     $printed++;

@@ -43,7 +43,9 @@ final readonly class FreezingMeat implements Material
         $water = $this->composition->fractions['water'] * $this->frozen($celsius);
 
         return $density *
-            ($thawed - $water * (4180.0 - self::ICE_J_KGK) + (self::freezable($this->composition) * self::LATENT_J_KG * -self::FREEZES_C) / $celsius ** 2);
+            ($thawed -
+                $water * (4180.0 - self::ICE_J_KGK) +
+                (self::freezable($this->composition) * self::LATENT_J_KG * -self::FREEZES_C) / $celsius ** 2);
     }
 
     public function conductivitiesWMK(array $celsius): array

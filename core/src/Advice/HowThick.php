@@ -13,13 +13,13 @@ use Nessmark\Ticket\DishTicket;
 final readonly class HowThick
 {
     /** Worth of each: pink from edge to edge, a crust, time to catch it, a piece that is a portion. Ours. */
-    private const WORTH = ['evenness' => 0.3, 'crust' => 0.25, 'margin' => 0.25, 'portion' => 0.2];
+    private const WORTH = ['evenness' => 0.3, 'crust' => 0.25, 'margin' => 0.3, 'portion' => 0.15];
 
     /** A crust of so much is all of one, mm. Common practice, no source. */
     private const CRUST_MM = 1.0;
 
     /** So long between too early and too late is enough for anyone, s. Common practice, no source. */
-    private const MARGIN_S = 120.0;
+    private const MARGIN_S = 60.0;
 
     /** Thinner and thicker than asked for or usual by these. Ours. */
     private const STEPS = [0.7, 1.0, 1.4];

@@ -7,8 +7,9 @@ namespace Nessmark\Bench;
 use Nessmark\Meat\Cut;
 
 /**
- * What is left of a cut after trimming, kg/kg: what the trade's figures say, moved by what a shop weighed. The trade's band counts as so many
- * orders of its own; a shop's mean and spread take over as its orders outnumber them (a normal mean and variance, updated by counting).
+ * What is left of a cut after trimming, kg/kg: what the trade's figures say, moved by what a shop weighed. The trade's band counts as
+ * so many orders of its own; a shop's mean and spread take over as its orders outnumber them (a normal mean and variance, updated by
+ * counting).
  */
 final readonly class ExpectedYield
 {

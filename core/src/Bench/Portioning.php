@@ -128,15 +128,18 @@ final readonly class Portioning
         $highest = (int) floor(($lengthMm + $this->whole->kerfMm) / ($this->limits->thinnestMm + $this->whole->kerfMm) + self::SMALL);
         for ($count = 1; $count <= $highest; $count++) {
             $mm = min($this->limits->thickestMm, ($lengthMm - ($count - 1) * $this->whole->kerfMm) / $count);
-            $plans[] = $goal === CutGoal::EvenWeight
-                ? $this->ofOneWeight($count)
-                : $this->row($count, static fn (WholePiece $whole, float $fromMm): float => $fromMm + $mm);
+            $plans[] =
+                $goal === CutGoal::EvenWeight
+                    ? $this->ofOneWeight($count)
+                    : $this->row($count, static fn (WholePiece $whole, float $fromMm): float => $fromMm + $mm);
         }
 
-        return array_values(array_filter(
-            $plans,
-            fn (array $portions): bool => array_filter($portions, fn (Portion $each): bool => ! $this->limits->allows($each)) === [],
-        ));
+        return array_values(
+            array_filter(
+                $plans,
+                fn (array $portions): bool => array_filter($portions, fn (Portion $each): bool => ! $this->limits->allows($each)) === [],
+            ),
+        );
     }
 
     /**

@@ -31,7 +31,7 @@ final readonly class WholePiece
         public ?int $ribs,
     ) {}
 
-    /** Whether a lot is of whole pieces that are cut across: a loin, a rack, a boneless roast, what is sliced to order; no leg, bird or shell. */
+    /** Whether a lot is of whole pieces that are cut across: a loin, a rack, a boneless roast, what is sliced to order. */
     public static function canBe(Lot $lot): bool
     {
         $cut = $lot->cut;

@@ -118,7 +118,8 @@ final readonly class CutPlanReport
                 continue;
             }
             $shared = count(array_intersect($of($cut), $of($whole)));
-            $likeness = $shared / count(array_unique([...$of($cut), ...$of($whole)])) -
+            $likeness =
+                $shared / count(array_unique([...$of($cut), ...$of($whole)])) -
                 ($cut->covering->isBoneless() === $whole->covering->isBoneless() ? 0.0 : 0.4);
             [$best, $bestLikeness] = $likeness > $bestLikeness ? [$cut, $likeness] : [$best, $bestLikeness];
         }
@@ -185,7 +186,9 @@ final readonly class CutPlanReport
     {
         $whole = $plan->whole;
         $portionsG = array_sum($plan->portionG);
-        $costMinor = BigRational::of($lot->pricePerKgMinor)->multipliedBy($whole->massG - $plan->restG)->dividedBy(1000);
+        $costMinor = BigRational::of($lot->pricePerKgMinor)
+            ->multipliedBy($whole->massG - $plan->restG)
+            ->dividedBy(1000);
         $bears = $costMinor->multipliedBy(1000)->dividedBy($portionsG)->dividedBy(100);
         $filled = array_map(static fn (Portion $portion): ?int => $portion->order, $plan->portions);
 
@@ -218,10 +221,12 @@ final readonly class CutPlanReport
             'dust_g' => $plan->dustG,
             'spread_g' => round($plan->spreadG()),
             'per_kg_bears' => $money->shown($bears),
-            'unfilled' => array_values(array_filter(
-                range(1, max(1, count($orders))),
-                static fn (int $order): bool => $order <= count($orders) && ! in_array($order - 1, $filled, true),
-            )),
+            'unfilled' => array_values(
+                array_filter(
+                    range(1, max(1, count($orders))),
+                    static fn (int $order): bool => $order <= count($orders) && ! in_array($order - 1, $filled, true),
+                ),
+            ),
             'currency' => $money->currency,
         ];
     }

@@ -27,14 +27,8 @@ final readonly class HowThickReport
      *
      * @throws InputRefused if the ask is wrong, the cut is not sliced to order, or it cannot be cooked at any of them
      */
-    public function of(
-        mixed $ask,
-        HouseRules $house,
-        Catalogue $catalogue,
-        Shelf $shelf,
-        ?Lot $lot,
-        string $currency,
-    ): array {
+    public function of(mixed $ask, HouseRules $house, Catalogue $catalogue, Shelf $shelf, ?Lot $lot, string $currency): array
+    {
         $middle = $this->asks->read($ask, $house, $catalogue, $lot, $shelf);
         $build = $middle->piece->cut->build;
         if ($build->soldBy !== SoldBy::Slice || $lot?->thickness !== null || ! is_array($ask)) {

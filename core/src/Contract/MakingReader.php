@@ -120,7 +120,9 @@ final readonly class MakingReader
             }
             self::refuseBetter($lot, $parts, $latest);
         } catch (InputRefused $refused) {
-            throw InputRefused::because(array_map(static fn (Violation $wrong): Violation => $wrong->under($path), $refused->violations));
+            throw InputRefused::because(
+                array_map(static fn (Violation $wrong): Violation => $wrong->under($path), $refused->violations),
+            );
         }
 
         return $lot;
@@ -160,7 +162,9 @@ final readonly class MakingReader
     /** @param  non-empty-list<Lot>  $parts */
     private static function packed(array $parts): Packed
     {
-        return in_array(Packed::Wet, array_map(static fn (Lot $part): Packed => $part->packed, $parts), true) ? Packed::Wet : Packed::Dry;
+        return in_array(Packed::Wet, array_map(static fn (Lot $part): Packed => $part->packed, $parts), true)
+            ? Packed::Wet
+            : Packed::Dry;
     }
 
     /**

@@ -40,11 +40,7 @@ final readonly class MinceReport
     /** Meat that is minced at a counter like this one; fish and offal are not. */
     private const GROUPS = [Group::Beef, Group::Veal, Group::Pork, Group::Lamb, Group::Game, Group::Poultry];
 
-    private function __construct(
-        private Record $rules,
-        private MinceWork $work,
-        private SafetyRules $safety,
-    ) {}
+    private function __construct(private Record $rules, private MinceWork $work, private SafetyRules $safety) {}
 
     public static function from(DataFolder $folder): self
     {
@@ -151,7 +147,10 @@ final readonly class MinceReport
         Standard $standard,
     ): array {
         $totalG = $pieces * $eachG;
-        $grams = WholeGrams::of(array_map(static fn (float $share): float => $share * round($totalG), $blend->shares), (int) round($totalG));
+        $grams = WholeGrams::of(
+            array_map(static fn (float $share): float => $share * round($totalG), $blend->shares),
+            (int) round($totalG),
+        );
         $rows = [];
         foreach ($parts as $part) {
             $lot = $lots[$part->name];

@@ -86,10 +86,15 @@ final readonly class OfferReport
             }
         }
         $signs = ['signs' => self::LONGEST_NAME];
-        $name = $row->has('name') ? $row->text('name', 'text_up_to', self::LONGEST_NAME, $signs) : ($lot === null ? (string) $place : "{$lot->cut->name}, {$lot->number}");
-        $price = $lot === null
-            ? $row->number('price_per_kg', 0.01, LotReader::DEAREST_PER_KG, 'money')
-            : $row->numberOr('price_per_kg', $lot->pricePerKgMinor / 100.0, 0.01, LotReader::DEAREST_PER_KG, 'money');
+        $name = $row->has('name')
+            ? $row->text('name', 'text_up_to', self::LONGEST_NAME, $signs)
+            : ($lot === null
+                ? (string) $place
+                : "{$lot->cut->name}, {$lot->number}");
+        $price =
+            $lot === null
+                ? $row->number('price_per_kg', 0.01, LotReader::DEAREST_PER_KG, 'money')
+                : $row->numberOr('price_per_kg', $lot->pricePerKgMinor / 100.0, 0.01, LotReader::DEAREST_PER_KG, 'money');
         $range = ['min' => 0, 'max' => 90];
         $trimPct = $row->numberOr('trim_pct', $lot === null ? 0.0 : 100.0 * (1.0 - $lot->trimYield()), 0.0, 90.0, 'range', $range);
         $cookedYield = $lot === null ? 1.0 : ($lot->cut->lowestYield + $lot->cut->highestYield) / 2.0;

@@ -37,6 +37,11 @@ export function mass(grams: number, units: Units): string {
   return ounces >= 32 ? `${Math.floor(whole / 16)}\u00a0lb ${whole % 16}\u00a0oz` : `${plain(ounces, 1)}\u00a0oz`
 }
 
+/** As a scale shows it: grams stay grams. */
+export function weighed(grams: number, units: Units): string {
+  return units === 'metric' ? `${plain(grams, 0)}\u00a0g` : mass(grams, units)
+}
+
 export function duration(seconds: number): string {
   const whole = Math.round(seconds)
   if (whole < 120) return whole % 60 === 0 ? `${whole / 60}\u00a0min` : `${whole}\u00a0s`

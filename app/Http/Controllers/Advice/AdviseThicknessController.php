@@ -32,8 +32,14 @@ final class AdviseThicknessController
             ],
         ),
     ]
-    public function __invoke(Request $request, HowThickReport $report, Stock $stock, House $house, ShopCatalogue $catalogues, ShopShelf $shelves): JsonResponse
-    {
+    public function __invoke(
+        Request $request,
+        HowThickReport $report,
+        Stock $stock,
+        House $house,
+        ShopCatalogue $catalogues,
+        ShopShelf $shelves,
+    ): JsonResponse {
         /** @var User $user */
         $user = $request->user();
         $ask = json_decode($request->getContent(), true);

@@ -23,9 +23,7 @@ final class SendToBenchController
             path: '/bench',
             operationId: 'sendToBench',
             summary: 'An ask to the bench before its ticket is given, or for the case',
-            parameters: [
-                new OA\Parameter(ref: '#/components/parameters/OnceKey'),
-            ],
+            parameters: [new OA\Parameter(ref: '#/components/parameters/OnceKey')],
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ToBench')),
             responses: [
                 new OA\Response(response: 201, description: 'Made', content: new OA\JsonContent(ref: '#/components/schemas/BenchWork')),
@@ -51,9 +49,14 @@ final class SendToBenchController
         $sent = $once->run(
             $user,
             OnceKey::of($request),
-            static fn (): array => ['id' => $queue->execute($user, $dish, $ticket, $lot, $customer === '' ? null : $customer)->id ?? null],
+            static fn (): array => [
+                'id' => $queue->execute($user, $dish, $ticket, $lot, $customer === '' ? null : $customer)->id ?? null,
+            ],
         );
 
-        return new JsonResponse($sheet->row(BenchOrder::query()->findOr($sent['id'], fn () => throw BenchRefused::nothingToDo()), $user), 201);
+        return new JsonResponse(
+            $sheet->row(BenchOrder::query()->findOr($sent['id'], fn () => throw BenchRefused::nothingToDo()), $user),
+            201,
+        );
     }
 }

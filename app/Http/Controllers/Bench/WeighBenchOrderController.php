@@ -22,9 +22,7 @@ final class WeighBenchOrderController
             path: '/bench/{order}/weighings',
             operationId: 'weighBenchOrder',
             summary: 'Weigh before or after: from the scale, which must stand steady, or by hand',
-            parameters: [
-                new OA\Parameter(name: 'order', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-            ],
+            parameters: [new OA\Parameter(name: 'order', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/BenchWeighing')),
             responses: [
                 new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/BenchWork')),
@@ -41,8 +39,13 @@ final class WeighBenchOrderController
             ],
         ),
     ]
-    public function __invoke(BenchWeighingRequest $request, BenchOrder $order, WorkAtBench $work, CounterScale $scale, BenchSheet $sheet): JsonResponse
-    {
+    public function __invoke(
+        BenchWeighingRequest $request,
+        BenchOrder $order,
+        WorkAtBench $work,
+        CounterScale $scale,
+        BenchSheet $sheet,
+    ): JsonResponse {
         /** @var User $user */
         $user = $request->user();
         $grams = $request->typedG();

@@ -22,7 +22,9 @@ const aim = computed(() => (props.sketch.cap_aim_mm === null ? null : Math.min(c
 const body = computed(() => {
   const r = Math.min(0.5 * h.value, ROUND * w.value)
   const [x0, x1, y0, y1] = [left.value, left.value + w.value, top.value, top.value + h.value]
-  return `M ${x0 + r} ${y0} L ${x1 - r} ${y0} Q ${x1} ${y0} ${x1} ${y0 + 0.5 * h.value} Q ${x1} ${y1} ${x1 - r} ${y1} L ${x0 + r} ${y1} Q ${x0} ${y1} ${x0} ${y0 + 0.5 * h.value} Q ${x0} ${y0} ${x0 + r} ${y0} Z`
+  const middle = y0 + 0.5 * h.value
+  const right = `L ${x1 - r} ${y0} Q ${x1} ${y0} ${x1} ${middle} Q ${x1} ${y1} ${x1 - r} ${y1}`
+  return `M ${x0 + r} ${y0} ${right} L ${x0 + r} ${y1} Q ${x0} ${y1} ${x0} ${middle} Q ${x0} ${y0} ${x0 + r} ${y0} Z`
 })
 const edges = computed(() => [0, ...props.sketch.cuts_mm, props.sketch.length_mm])
 const parts = computed(() =>

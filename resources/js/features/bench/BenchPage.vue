@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n'
 import { useSay } from '@/i18n/useSay'
 import Failed from '@/ui/Failed.vue'
 import Waiting from '@/ui/Waiting.vue'
-import { duration, length, mass } from '@/units/units'
+import { duration, length, weighed } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 import BenchDrawing from './BenchDrawing.vue'
 import BenchQueue from './BenchQueue.vue'
@@ -91,9 +91,9 @@ onKey('l', () => {
             <ScalePanel :units="units.units" :stand-in="bench.queue.data.value.stand_ins" />
             <p v-if="order.before_g !== null" class="weights" data-testid="weights"
               ><span
-                >{{ t('queue.before') }} <b>{{ mass(order.before_g, units.units) }}</b></span
+                >{{ t('queue.before') }} <b>{{ weighed(order.before_g, units.units) }}</b></span
               ><span v-if="order.after_g !== null"
-                >{{ t('queue.after') }} <b>{{ mass(order.after_g, units.units) }}</b></span
+                >{{ t('queue.after') }} <b>{{ weighed(order.after_g, units.units) }}</b></span
               ></p
             >
             <YieldBar v-if="order.expected" :expected="order.expected" :is-pct="order.yield_pct" />

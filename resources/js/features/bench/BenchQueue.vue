@@ -43,9 +43,8 @@ const due = (order: Schemas['BenchWork']) => {
       @click="$emit('pick', order.id)">
       <b
         >{{ order.cut_name }}<template v-if="order.pieces !== null">, {{ order.pieces }}</template></b
-      ><b class="due">{{ due(order) }}</b> <small>{{ who(order) }}</small><small>{{
-        order.cutter && order.state === 'taken' ? t('queue.inHand', { name: order.cutter }) : duration(order.work.work_s)
-      }}</small>
+      ><b class="due">{{ due(order) }}</b> <small>{{ who(order) }}</small><small>{{ duration(order.work.work_s) }}</small>
+      <small v-if="order.cutter && order.state === 'taken'" class="held">{{ t('queue.inHand', { name: order.cutter }) }}</small>
     </button>
   </nav>
 </template>
@@ -88,6 +87,10 @@ const due = (order: Schemas['BenchWork']) => {
 }
 .order small:last-child {
   text-align: right;
+}
+.order .held {
+  grid-column: 1 / -1;
+  text-align: left;
 }
 .here {
   border-color: var(--oxblood);

@@ -17,20 +17,18 @@ const thin = computed(() => Math.sqrt(props.plan.taper_pct / 100))
 const TALL = 92
 const half = (mm: number) => (TALL / 2) * (1 - (1 - thin.value) * (mm / props.plan.length_mm))
 const MIDDLE = 66
-const outline = computed(() => {
-  const end = props.plan.length_mm
-  return `M ${x(0)} ${MIDDLE - half(0)} L ${x(end)} ${MIDDLE - half(end)} L ${x(end)} ${MIDDLE + half(end)} L ${x(0)} ${MIDDLE + half(0)} Z`
-})
-const part = (from: number, to: number) =>
-  `M ${x(from)} ${MIDDLE - half(from)} L ${x(to)} ${MIDDLE - half(to)} L ${x(to)} ${MIDDLE + half(to)} L ${x(from)} ${MIDDLE + half(from)} Z`
+const side = (from: number, to: number) => {
+  const upper = `M ${x(from)} ${MIDDLE - half(from)} L ${x(to)} ${MIDDLE - half(to)}`
+  return `${upper} L ${x(to)} ${MIDDLE + half(to)} L ${x(from)} ${MIDDLE + half(from)} Z`
+}
 const isTight = computed(() => props.plan.portions.some((portion) => (portion.to_mm - portion.from_mm) * scale.value < 26))
 </script>
 
 <template>
   <svg class="drawing" :viewBox="`0 0 ${WIDE} ${HIGH}`" role="img" :aria-label="t('plan.drawing', { count: plan.portions.length })">
-    <path class="whole" :d="outline" />
+    <path class="whole" :d="side(0, plan.length_mm)" />
     <g v-for="(portion, i) in plan.portions" :key="i">
-      <path class="portion" :d="part(portion.from_mm, portion.to_mm)" />
+      <path class="portion" :d="side(portion.from_mm, portion.to_mm)" />
       <text v-if="!isTight" class="nr" :x="(x(portion.from_mm) + x(portion.to_mm)) / 2" :y="MIDDLE + 7">{{ i + 1 }}</text>
     </g>
     <text class="size" :x="x(0)" :y="HIGH - 12">{{ t('plan.thickEnd') }}</text>

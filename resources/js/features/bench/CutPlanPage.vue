@@ -66,10 +66,16 @@ const step = (key: Text, by: number, from: number) => {
   form.text[key] = String(Math.max(1, (form.text[key].trim() === '' || Number.isNaN(now) ? from : now) + by))
 }
 const source = computed(() => wholes.value.find((lot) => lot.number === form.lot) ?? null)
-/** Thicknesses of the plan, so that what is cut alike becomes one lot. */
-const thickness = computed(() => {
-  const all = of.value?.portions.map((portion) => Math.round(portion.thickness_mm)) ?? []
-  return all.length && Math.max(...all) - Math.min(...all) <= 2 ? (all[0] ?? null) : null
+/** One lot, as thick as its slices are on average; of orders a lot each. */
+const parts = computed(() => {
+  const portions = of.value?.portions ?? []
+  const groups = [...new Set(portions.map((portion) => portion.order))].map((order) =>
+    portions.filter((portion) => portion.order === order),
+  )
+  return groups.map((group) => ({
+    g: group.reduce((sum, portion) => sum + portion.g, 0),
+    mm: Math.round(group.reduce((sum, portion) => sum + portion.thickness_mm, 0) / group.length),
+  }))
 })
 </script>
 
@@ -186,9 +192,8 @@ const thickness = computed(() => {
             :key="`${of.lot} ${of.portions_g}`"
             :from="[{ lot: of.lot, g: of.weight_g - of.rest_g }]"
             :into="of.into.slug"
-            :out-g="of.portions_g"
+            :parts="parts"
             :loss-g="of.offcut_g + of.dust_g"
-            :thickness-mm="thickness"
             :per-kg="of.per_kg_bears"
             :stem="`${of.lot}-C`" />
           <table

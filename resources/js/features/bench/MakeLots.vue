@@ -16,9 +16,9 @@ import { figure } from './useAsked'
 const props = defineProps<{
   from: Schemas['MadeFrom'][]
   into: string
-  outG: number
+  /** What comes out, each a lot of its own. */
+  parts: { g: number; mm: number | null }[]
   lossG: number
-  thicknessMm: number | null
   perKg: number
   stem: string
 }>()
@@ -28,6 +28,8 @@ const units = useUnits()
 const queries = useQueryClient()
 const keyFor = useOnceKey()
 const number = ref(props.stem)
+const outG = computed(() => props.parts.reduce((sum, part) => sum + part.g, 0))
+const numberOf = (place: number) => `${number.value.trim()}${props.parts.length > 1 ? `-${place + 1}` : ''}`
 const price = ref(props.perKg.toFixed(2))
 const typed = ref<string | null>(null)
 const slug = ref(props.into)
@@ -59,15 +61,13 @@ const pick = (cut: Schemas['CutSummary']) => {
 }
 const body = computed<Schemas['NewMaking']>(() => ({
   from: props.from,
-  to: [
-    {
-      number: number.value.trim(),
-      cut: slug.value,
-      weight_g: props.outG,
-      price_per_kg: figure(price.value) ?? 0,
-      ...(props.thicknessMm === null ? {} : { thickness_mm: props.thicknessMm }),
-    },
-  ],
+  to: props.parts.map((part, i) => ({
+    number: numberOf(i),
+    cut: slug.value,
+    weight_g: part.g,
+    price_per_kg: figure(price.value) ?? 0,
+    ...(part.mm === null ? {} : { thickness_mm: part.mm }),
+  })),
   loss_g: props.lossG,
 }))
 const make = useMutation({

@@ -174,9 +174,8 @@ const FIGURES: { key: Figure; unit: string }[] = [
             :key="`${of.parts.map((part) => part.lot).join()} ${of.total_g}`"
             :from="of.parts.filter((part) => part.g > 0).map((part) => ({ lot: part.lot, g: part.g }))"
             into="beef-burger"
-            :out-g="of.total_g"
+            :parts="[{ g: of.total_g, mm: null }]"
             :loss-g="0"
-            :thickness-mm="null"
             :per-kg="of.cost_per_kg"
             :stem="`M-${of.parts[0]?.lot ?? ''}`" />
           <p v-for="each in of.names" :key="each.key" class="note">{{ say(each, units.units) }}</p>

@@ -5,7 +5,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, orThrow, type Schemas } from '@/api/client'
 import { useSay } from '@/i18n/useSay'
-import { mass, type Units } from '@/units/units'
+import { weighed, type Units } from '@/units/units'
 import { scaleQuery } from './queries'
 
 // The counter scale as it stands: big when it may be believed, and why not when it may not.
@@ -31,12 +31,12 @@ const putG = computed(() => (/^\d{1,5}$/.test(put.value.trim()) ? Number(put.val
       ><span>{{ t('scale.title') }}</span
       ><b data-testid="scale-state" :data-state="seen?.state">{{ t(`scale.state.${seen?.state ?? 'lost'}`) }}</b></p
     >
-    <p class="figure" data-testid="scale-g">{{ seen?.g == null || seen.state === 'lost' ? '–' : mass(seen.g, units) }}</p>
+    <p class="figure" data-testid="scale-g">{{ seen?.g == null || seen.state === 'lost' ? '–' : weighed(seen.g, units) }}</p>
     <p class="says" role="status">{{
       seen && !['steady', 'empty'].includes(seen.state)
         ? say(seen.says, units)
         : seen?.tare_g
-          ? t('scale.tare', { g: mass(seen.tare_g, units) })
+          ? t('scale.tare', { g: weighed(seen.tare_g, units) })
           : '\u00a0'
     }}</p>
     <div class="do">
