@@ -15,7 +15,7 @@ final readonly class CounterScale
     private const REMEMBERED_S = 60;
 
     /** A weight that is asked for is waited for so long. */
-    private const TRIES = 12;
+    private const TRIES = 22;
 
     private const PAUSE_US = 120_000;
 

@@ -37,7 +37,10 @@ $kernel->bootstrap();
 $answers = getenv('NESSMARK_VAR').'/run/given';
 
 /** @return array{int, string} status and body */
-$ask = static function (User $user, string $verb, string $path, array|string $body = [], array $headers = []) use ($app, $kernel): array {
+$ask = static function (User $user, string $verb, string $path, array|string $body = [], array $headers = []) use (
+    $app,
+    $kernel,
+): array {
     $server = ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'];
     foreach ($headers as $name => $value) {
         $server[$name === 'Content-Type' ? 'CONTENT_TYPE' : 'HTTP_'.strtoupper(strtr($name, '-', '_'))] = $value;
@@ -159,6 +162,91 @@ switch ($argv[1]) {
                 usleep(200_000);
                 Illuminate\Support\Facades\DB::purge();
             }
+        }
+        break;
+
+    case 'cut':
+        // some lots become others, to the gram or not at all; what was not answered is asked again under its key
+        $user = $head();
+        mt_srand(100 + (int) $argv[2]);
+        for ($i = 0; $i < (int) $argv[3]; $i++) {
+            $body = null;
+            for ($try = 0; $try < 400; $try++) {
+                try {
+                    if ($body === null) {
+                        $rows = Lot::query()
+                            ->where('left_g', '>', 60)
+                            ->inRandomOrder()
+                            ->limit(mt_rand(1, 3))
+                            ->get(['number', 'left_g']);
+                        $from = $rows
+                            ->map(
+                                static fn (Lot $lot): array => [
+                                    'lot' => $lot->number,
+                                    'g' => mt_rand(0, 2) === 0 || $lot->left_g < 2000
+                                            ? (int) $lot->left_g
+                                            : mt_rand(30, (int) $lot->left_g),
+                                ],
+                            )
+                            ->all();
+                        $outG = $inG = array_sum(array_column($from, 'g'));
+                        $to = [];
+                        for ($n = mt_rand(1, 2); $n > 0 && $outG > 200; $n--) {
+                            $g = mt_rand(1, $outG);
+                            $outG -= $g;
+                            $number = "C{$argv[2]}-{$i}-{$n}";
+                            $to[] = ['number' => $number, 'cut' => 'salmon-loin', 'weight_g' => $g, 'price_per_kg' => 28];
+                        }
+                        $outG > 20 && $to !== [] && ($to[0]['weight_g'] += $outG - 5) && ($outG = 5); // little is thrown away
+                        $body = ['from' => $from, 'to' => $to, 'loss_g' => $outG];
+                    }
+                    [$status] = $ask($user, 'POST', 'makings', $body, [
+                        'Idempotency-Key' => 'cuts-'.md5((string) json_encode($body)),
+                    ]);
+                    if ($status === 201) {
+                        break;
+                    }
+                    $body = $status >= 500 ? $body : null; // somebody else took of it meanwhile: others are cut
+                    $status >= 500 && usleep(50_000);
+                } catch (Throwable) {
+                    usleep(100_000);
+                    Illuminate\Support\Facades\DB::purge();
+                }
+            }
+        }
+        break;
+
+    case 'check-cuts':
+        $problems = [];
+        $makings = 0;
+        $lost = 0;
+        foreach (Illuminate\Support\Facades\DB::table('makings')->get() as $making) {
+            $of = Illuminate\Support\Facades\DB::table('making_lots')->where('making_id', $making->id);
+            [$in, $out] = [(clone $of)->where('is_source', true)->sum('g'), (clone $of)->where('is_source', false)->sum('g')];
+            (int) $in === (int) $out + $making->loss_g ||
+                ($problems[] = "Making {$making->id}: {$in} g in, {$out} g out, {$making->loss_g} g lost.");
+            $lost += $making->loss_g;
+            $makings++;
+        }
+        foreach (Lot::query()->get() as $lot) {
+            $moved = (int) LotMove::query()->where('lot_id', $lot->id)->sum('change_g');
+            $lot->left_g === $moved || ($problems[] = "Lot {$lot->number}: {$lot->left_g} g left, {$moved} g by its moves.");
+        }
+        $left = (int) Lot::query()->sum('left_g');
+        $received = (int) LotMove::query()->where('kind', MoveKind::Received)->sum('change_g');
+        $received === $left + $lost || ($problems[] = "{$received} g came in, {$left} g are there, {$lost} g were lost.");
+        $makings >= 0.98 * (int) $argv[2] || ($problems[] = "Only {$makings} of {$argv[2]} cuts were made: this shows little.");
+        printf(
+            "cuts: %d makings, %d lots, %d g lost of %d, %d problems.\n",
+            $makings,
+            Lot::query()->count(),
+            $lost,
+            $received,
+            count($problems),
+        );
+        if ($problems !== []) {
+            echo implode("\n", array_slice($problems, 0, 10)), "\n";
+            exit(1);
         }
         break;
 

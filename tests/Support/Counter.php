@@ -23,6 +23,7 @@ use Nessmark\Safety\Standard;
 use Nessmark\School\Schools;
 use Nessmark\Seasoning\Salting;
 use Nessmark\Seasoning\Shelf;
+use Nessmark\Stock\Lot;
 use Nessmark\Texture\LongCook;
 
 /** The core put together as the program does, for tests that ask it something. */
@@ -78,12 +79,13 @@ final class Counter
     /**
      * @param  array<string, mixed>  $ask
      * @param  Profile|HouseRules  $house  by whose rules
+     * @param  Lot|null  $lot  it is sold from
      * @return array<string, mixed>
      */
-    public function ticket(array $ask, Profile|HouseRules $house = Profile::Us): array
+    public function ticket(array $ask, Profile|HouseRules $house = Profile::Us, ?Lot $lot = null): array
     {
         $house = $house instanceof Profile ? new HouseRules(new Standard($house)) : $house;
 
-        return Json::of($this->tickets->advise($this->reader->read(['diners' => [['count' => 2]], ...$ask], $house)));
+        return Json::of($this->tickets->advise($this->reader->read(['diners' => [['count' => 2]], ...$ask], $house, lot: $lot)));
     }
 }

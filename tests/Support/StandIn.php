@@ -28,6 +28,12 @@ final class StandIn
         return "tcp://127.0.0.1:{$this->port}";
     }
 
+    /** A test that fails leaves it plugged in; PHP would wait for it for ever. */
+    public function __destruct()
+    {
+        $this->unplug();
+    }
+
     public function unplug(): void
     {
         if ($this->process !== null) {

@@ -35,7 +35,8 @@ final readonly class WholePiece
     public static function canBe(Lot $lot): bool
     {
         $cut = $lot->cut;
-        $isAcross = in_array($cut->build->soldBy, [SoldBy::Length, SoldBy::Bones, SoldBy::Slice], true) ||
+        $isAcross = $cut->isSlicedToOrder() ||
+            in_array($cut->build->soldBy, [SoldBy::Length, SoldBy::Bones], true) ||
             ($cut->form === Form::Roast && $cut->covering->isBoneless());
 
         return $isAcross && $lot->thickness === null && $lot->left !== null && $lot->leadDays === 0;

@@ -110,7 +110,7 @@ final readonly class Workpiece
     /** Cut off a larger piece, one beside the other. */
     public function isSliced(): bool
     {
-        return $this->cut->build->soldBy === SoldBy::Slice && $this->is(Form::Steak, Form::Chop, Form::Thin, Form::Fillet);
+        return $this->cut->isSlicedToOrder();
     }
 
     /** What goes into each of them. */

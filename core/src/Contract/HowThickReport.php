@@ -11,7 +11,6 @@ use Nessmark\Catalogue\Catalogue;
 use Nessmark\Errors\InputRefused;
 use Nessmark\House\HouseRules;
 use Nessmark\Meal\Dish;
-use Nessmark\Meat\SoldBy;
 use Nessmark\Say\Phrase;
 use Nessmark\Seasoning\Shelf;
 use Nessmark\Stock\Lot;
@@ -31,7 +30,7 @@ final readonly class HowThickReport
     {
         $middle = $this->asks->read($ask, $house, $catalogue, $lot, $shelf);
         $build = $middle->piece->cut->build;
-        if ($build->soldBy !== SoldBy::Slice || $lot?->thickness !== null || ! is_array($ask)) {
+        if (! $middle->piece->cut->isSlicedToOrder() || $lot?->thickness !== null || ! is_array($ask)) {
             throw InputRefused::one('cut', 'not_supported', $middle->piece->cut->name, 'sliced', ['cut' => $middle->piece->cut->name]);
         }
         $mm = $middle->piece->size->thickness->toMillimetres();

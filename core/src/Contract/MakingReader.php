@@ -101,6 +101,7 @@ final readonly class MakingReader
         $latest = self::latestUseBy($parts);
         $aged = array_map(static fn (Lot $part): ?int => $part->agedDays, $parts);
         $rearings = array_unique(array_map(static fn (Lot $part): ?string => $part->rearing?->value, $parts));
+        $origin = self::origin($parts);
         try {
             $follows = [
                 ...$said,
@@ -108,7 +109,7 @@ final readonly class MakingReader
                 'grade' => count($parts) === 1 ? $parts[0]->grade : null,
                 'aged_days' => in_array(null, $aged, true) ? null : min($aged),
                 'packed' => self::packed($parts)->value,
-                'origin' => self::origin($parts),
+                'origin' => $origin === '' ? null : $origin,
                 'parasite_frozen' => array_filter($parts, static fn (Lot $part): bool => ! $part->isParasiteFrozen) === [],
                 'stuffed' => array_filter($parts, static fn (Lot $part): bool => $part->isStuffed) !== [],
                 'rearing' => count($rearings) === 1 ? $rearings[0] : null,

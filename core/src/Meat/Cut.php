@@ -25,6 +25,9 @@ final readonly class Cut
     /** From this marbling on a steak is eaten in small pieces, kg/kg. Common practice, no source. */
     public const VERY_RICH_FROM = 0.2;
 
+    /** Left and right: an animal has no more of a muscle that is sold whole. */
+    private const A_PAIR = 2.0;
+
     private const MARBLED_GRADE_FROM = 0.045;
 
     private const MARBLED_BY_NATURE_FROM = 0.09;
@@ -394,6 +397,14 @@ final readonly class Cut
     }
 
     /** kg of fat per kg of raw meat as sold. */
+    /** Whether the knife sets its thickness: several are sliced off one muscle, where a skirt or a rump is one as it grew. */
+    public function isSlicedToOrder(): bool
+    {
+        $isOneOfAPair = $this->record->has('per_animal') && $this->record->number('per_animal') <= self::A_PAIR;
+
+        return $this->build->soldBy === SoldBy::Slice && $this->form !== Form::Mince && ! $isOneOfAPair;
+    }
+
     /** @return array{float, float} least and most that is left of it after trimming, kg/kg */
     public function trimYield(): array
     {

@@ -104,6 +104,6 @@ final readonly class Gauged
     /** @return list<array{float, float}> */
     private static function parts(int $count): array
     {
-        return array_map(static fn (int $i): array => [$i / $count, ($i + 1) / $count], range(0, $count - 1));
+        return array_map(static fn (int $i): array => [(float) $i / $count, ((float) $i + 1.0) / $count], range(0, $count - 1));
     }
 }

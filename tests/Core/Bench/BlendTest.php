@@ -16,9 +16,11 @@ use Nessmark\Grade\GradeTable;
 use Nessmark\Quantity\Mass;
 use Nessmark\Safety\Profile;
 use Nessmark\Safety\Standard;
+use Nessmark\Say\Phrase;
 use Nessmark\Stock\Lot;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Words;
 
 /** Mass balances of fat, and the best of all mixtures. */
 final class BlendTest extends TestCase
@@ -135,6 +137,44 @@ final class BlendTest extends TestCase
             );
             self::assertSame(931, array_sum(array_column($odd['parts'], 'g')));
         }
+    }
+
+    /** Common practice, no source: salt mixed in binds, which a sausage wants and a burger does not; farce of birds is kept colder. */
+    public function test_a_mince_is_worked_by_what_it_becomes(): void
+    {
+        $made = static function (string $form, string $cut, int $eachG, Profile $profile = Profile::Us): array {
+            $mince = MinceReport::from(DataFolder::shipped())->of(
+                ['pieces' => 10, 'each_g' => $eachG, 'fat_pct' => 15, 'spare_pct' => 20, 'lots' => [['lot' => 'A']], 'form' => $form],
+                [self::lot('A', $cut, 12.0)],
+                new Standard($profile),
+            );
+            foreach ([...$mince['steps'], ...$mince['names']] as $said) {
+                Words::assertSaid(new Phrase($said['key'], (array) $said['args']));
+            }
+
+            return [
+                ...array_map(static fn (mixed $args): array => (array) $args, array_column($mince['steps'], 'args', 'key')),
+                'names' => array_column($mince['names'], 'key'),
+                'oz' => $mince['each_oz'],
+            ];
+        };
+        $burgers = $made('burgers', 'beef-brisket-point', 227);
+        $sausages = $made('sausages', 'pork-collar', 100);
+        $chicken = $made('sausages', 'chicken-thigh-boneless', 100);
+
+        self::assertSame(8.0, $burgers['oz']);
+        self::assertArrayHasKey('mince.salt', $burgers);
+        self::assertArrayNotHasKey('mince.season_in', $burgers);
+        self::assertEqualsWithDelta(18.0, $sausages['mince.season_in']['salt_g'], 0.05); // 1.8 % of a kilo
+        self::assertArrayNotHasKey('mince.salt', $sausages);
+        self::assertSame([12.0, 10.0], [$sausages['mince.bind']['end_c'], $chicken['mince.bind']['end_c']]);
+        self::assertContains('mince.sausage_fat', $chicken['names'], 'too lean for one');
+        self::assertArrayHasKey('mince.roll', $made('meatballs', 'beef-brisket-point', 32));
+        self::assertArrayNotHasKey('bench.film_between', $made('loose', 'beef-brisket-point', 100));
+        self::assertLessThan(
+            $burgers['mince.keeps']['frozen_s'],
+            $made('burgers', 'beef-brisket-point', 100)['mince.keeps']['frozen_s'],
+        );
     }
 
     public function test_what_these_lots_cannot_come_to_names_the_nearest(): void
