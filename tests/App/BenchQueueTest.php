@@ -9,6 +9,7 @@ use App\Models\BenchState;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Testing\TestResponse;
+use Smalot\PdfParser\Parser;
 use Tests\Support\StandIn;
 
 /** From the counter to the cutter: the queue, both weighings, the label. */
@@ -137,11 +138,11 @@ final class BenchQueueTest extends AppTestCase
         $order = $this->first();
         $print = fn (): TestResponse => $this->postJson("/api/v1/bench/{$order['id']}/label");
         $print()->assertOk()->assertJsonPath('printed', 1);
-        $text = (new \Smalot\PdfParser\Parser())->parseFile("{$folder}/label-1.pdf")->getText();
+        $text = (new Parser())->parseFile("{$folder}/label-1.pdf")->getText();
         foreach (['Lamb rump', '1.136', '29.54', '(3103)001136'] as $words) {
             self::assertStringContainsString($words, $text);
         }
-        (new \App\Devices\Wire($printer->address()))->ask('hand paper 0');
+        $printer->hand('paper 0');
         $print()->assertConflict()->assertJsonPath('reason', 'printer.no_paper');
         $printer->unplug();
         $print()->assertConflict()->assertJsonPath('reason', 'printer.lost');

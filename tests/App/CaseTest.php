@@ -93,7 +93,7 @@ final class CaseTest extends AppTestCase
     {
         $rows = array_map(
             static fn (int $i): string => sprintf(
-                'N%04d,beef-rib-eye-steak,usda_quality:choice,30,%d,38.00,21,dry,Tarnholm,2030-01-01,no,no,no,,',
+                'N%04d,beef-rib-eye-steak,usda_quality:choice,30,%d,38.00,21,dry,Tarnholm,2030-01-01,no,no,no,,,',
                 $i,
                 1000 + $i,
             ),
@@ -101,7 +101,7 @@ final class CaseTest extends AppTestCase
         );
         $csv =
             'number,cut,grade,thickness_mm,weight_g,price_per_kg,aged_days,packed,origin,'.
-            "use_by,parasite_frozen,pierced,stuffed,rearing,lead_days\n".
+            "use_by,parasite_frozen,pierced,stuffed,rearing,lead_days,trim_pct\n".
             implode("\n", $rows).
             "\n";
         $this->actingAs($this->staff(Role::HeadButcher));

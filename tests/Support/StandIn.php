@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Devices\Wire;
 use RuntimeException;
 use Tests\Browser\Support\Ports;
 
@@ -32,6 +33,12 @@ final class StandIn
     public function __destruct()
     {
         $this->unplug();
+    }
+
+    /** What a hand does to it, as devices/README.md has it. */
+    public function hand(string $does): void
+    {
+        (new Wire($this->address()))->ask("hand {$does}");
     }
 
     public function unplug(): void

@@ -7,6 +7,7 @@ namespace Nessmark\Bench;
 use Nessmark\Data\Record;
 use Nessmark\Meat\Cut;
 use Nessmark\Quantity\Length;
+use Nessmark\Safety\Profile;
 use Nessmark\Say\Phrase;
 
 /** How a mince is chilled, minced, seasoned, formed and kept. Salt mixed in binds: wanted of a sausage, not of a burger. */
@@ -20,9 +21,10 @@ final readonly class MinceWork
     /**
      * @param  Cut  $cut  that most of it is of
      * @param  float  $officialC  to be cooked to
+     * @param  Profile  $profile  whose rules say how long it keeps
      * @return list<Phrase>
      */
-    public function steps(MinceForm $form, Cut $cut, int $pieces, float $eachG, float $officialC): array
+    public function steps(MinceForm $form, Cut $cut, int $pieces, float $eachG, float $officialC, Profile $profile): array
     {
         $of = $this->forms->record($form->value);
         $belowC = $this->figures->number('mince_below_c');
@@ -61,6 +63,7 @@ final readonly class MinceWork
             },
             new Phrase('mince.cook', ['official_c' => $officialC]),
             ...$form === MinceForm::Loose ? [] : [new Phrase('bench.film_between', ['times' => $pieces])],
+            new Phrase($profile === Profile::Us ? 'mince.keeps_chart' : 'mince.keeps_use_by'),
             new Phrase($form === MinceForm::Sausages ? 'mince.sausage_keeps' : 'mince.keeps', ['frozen_s' => $frozenS]),
         ];
     }

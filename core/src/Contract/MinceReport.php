@@ -184,7 +184,7 @@ final readonly class MinceReport
             'official_c' => $rule->officialC,
             'steps' => array_map(
                 static fn (Phrase $each): array => $each->toArray(),
-                $this->work->steps($form, $most->cut, $pieces, $eachG, $rule->officialC),
+                $this->work->steps($form, $most->cut, $pieces, $eachG, $rule->officialC, $standard->profile),
             ),
             'names' => array_map(static fn (Phrase $each): array => $each->toArray(), $this->names($form, $lots, $blend, $standard)),
         ];

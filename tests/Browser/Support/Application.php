@@ -14,7 +14,7 @@ final class Application
     private function __construct(
         public readonly string $url,
         private $process,
-        public readonly StandIn $scale,
+        public StandIn $scale,
         public readonly StandIn $printer,
     ) {}
 
@@ -79,6 +79,11 @@ final class Application
         Ports::wait($port);
 
         return new self("http://127.0.0.1:{$port}", $process, $scale, $printer);
+    }
+
+    public function plugInScale(): void
+    {
+        $this->scale = StandIn::scale($this->scale->port);
     }
 
     public function stop(): void

@@ -80,7 +80,7 @@ const currency = computed(() => sheet.data.value?.currency ?? 'EUR')
             :label="t(`offers.${each.key}`)"
             :text="row[each.key]"
             :unit="each.unit || currency"
-            :note="row[each.key] === '' && row.lot !== '' ? t('offers.asLot') : ''"
+            :note="row[each.key] === '' && row.lot !== '' && each.key !== 'work' ? t('offers.asLot') : ''"
             :less="t('mince.less', { what: t(`offers.${each.key}`) })"
             :more="t('mince.more', { what: t(`offers.${each.key}`) })"
             :testid="`offer-${each.key}-${i}`"

@@ -6,7 +6,7 @@ import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, ApiError, orThrow, type Schemas } from '@/api/client'
 import { once, useOnceKey } from '@/api/once'
-import { gradesQuery } from '@/queries/grades'
+import { gradeChoices, gradesQuery } from '@/queries/grades'
 import { houseQuery } from '@/queries/house'
 import { useRefusal } from '@/i18n/useRefusal'
 import { useUnits } from '@/units/useUnits'
@@ -89,27 +89,7 @@ const body = () => ({
   trim_pct: figure(form.trim_pct),
 })
 const grades = useQuery(gradesQuery())
-/** The values of the scales of this kind of meat that say how much fat is in the lean. */
-const scales = computed(() =>
-  (grades.data.value?.scales ?? []).filter((scale) => scale.carries_fat && chosen.value && scale.groups.includes(chosen.value.group)),
-)
-const numbersOf = (scale: Schemas['GradeScale']) =>
-  scale.numbers === null
-    ? []
-    : Array.from(
-        { length: Math.min(13, Math.floor((scale.numbers.max - scale.numbers.min) / scale.numbers.step) + 1) },
-        (_, i) => (scale.numbers?.min ?? 0) + i * (scale.numbers?.step ?? 1),
-      )
-const gradeGroups = computed(() => [
-  { label: '', options: [{ value: '', label: t('case.ungraded') }] },
-  ...scales.value.map((scale) => ({
-    label: scale.name,
-    options: (scale.numbers === null ? scale.steps.map((step) => step.value) : numbersOf(scale).map(String)).map((value) => ({
-      value: `${scale.id}:${value}`,
-      label: value.replaceAll('_', ' '),
-    })),
-  })),
-])
+const gradeGroups = computed(() => gradeChoices(grades.data.value?.scales ?? [], chosen.value?.group, t('case.ungraded')))
 const rearings = computed(() => (['', 'farmed', 'wild'] as const).map((value) => ({ value, label: t(`rearing.${value || 'unknown'}`) })))
 const house = useQuery(houseQuery())
 const cost = ref('')

@@ -80,14 +80,17 @@ const reasons = ['past_day', 'discoloured', 'smell', 'dropped', 'trim'] as const
       <button type="submit" class="strong" :disabled="grams === null || move.isPending.value" data-testid="move-now">{{
         t('case.moveNow')
       }}</button>
-      <a
-        v-if="kind === 'weighed_out' && grams !== null && grams >= 1"
-        class="plain"
-        target="_blank"
-        :href="`/api/v1/case/lots/${lot.id}/label.pdf?g=${grams}`"
-        data-testid="lot-label"
-        >{{ t('case.label') }}</a
-      >
+      <template v-if="kind === 'weighed_out' && grams !== null && grams >= 1">
+        <a
+          v-for="code in ['price', 'weight'] as const"
+          :key="code"
+          class="plain"
+          target="_blank"
+          :href="`/api/v1/case/lots/${lot.id}/label.pdf?g=${grams}&code=${code}`"
+          :data-testid="code === 'price' ? 'lot-label' : 'lot-label-weight'"
+          >{{ t(code === 'price' ? 'case.label' : 'case.labelWeight') }}</a
+        >
+      </template>
       <button type="button" class="plain" :aria-expanded="isTraced" data-testid="trace-open" @click="isTraced = !isTraced">{{
         t('trace.open')
       }}</button>

@@ -41,7 +41,7 @@ const { t } = useI18n()
       }}</button>
       <button type="button" class="strong" data-testid="next" @click="$emit('next')">{{ t('line.next') }}</button>
     </div>
-    <div v-else class="row">
+    <div v-else class="row" data-testid="give-row">
       <button
         v-if="ticket.verdict.may_be_handed_over"
         type="button"

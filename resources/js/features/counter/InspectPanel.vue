@@ -1,14 +1,17 @@
 <script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useAsks } from '@/asks/useAsks'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
+import { gradeChoices, gradesQuery } from '@/queries/grades'
 import FigureField from '@/ui/FigureField.vue'
+import PickOne from '@/ui/PickOne.vue'
 import { field, typed } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
 
 // The piece on the board before it is sold: unfolded, gauged at up to three places, its cap and its membrane. The ticket follows.
-const props = defineProps<{ usualMm: number; errors: Record<string, string> }>()
+const props = defineProps<{ usualMm: number; group: string; errors: Record<string, string> }>()
 const { t } = useI18n()
 const asks = useAsks()
 const units = useUnits()
@@ -41,6 +44,14 @@ const membrane = computed({
   get: () => (asks.piece.membrane == null ? 'unsaid' : asks.piece.membrane ? 'on' : 'off'),
   set: (said: 'unsaid' | 'on' | 'off') => {
     asks.setHand({ membrane: said === 'unsaid' ? undefined : said === 'on' })
+  },
+})
+const grades = useQuery(gradesQuery())
+const gradeGroups = computed(() => gradeChoices(grades.data.value?.scales ?? [], props.group, t('inspect.ungraded')))
+const grade = computed({
+  get: () => asks.piece.grade ?? '',
+  set: (said: string) => {
+    asks.setHand({ grade: said === '' ? undefined : said })
   },
 })
 const wrongPoint = (place: number) =>
@@ -79,6 +90,7 @@ const wrongPoint = (place: number) =>
       :error="errors['cap_mm'] ?? null"
       @typed="setCap"
       @step="setCap(field.length(Math.max(0, Math.round(asks.piece.cap_mm ?? 0) + $event), units.units))" />
+    <PickOne v-if="gradeGroups.length > 1" v-model="grade" testid="found-grade" :label="t('inspect.marbling')" :groups="gradeGroups" />
     <ChoiceRow
       v-model="membrane"
       tight

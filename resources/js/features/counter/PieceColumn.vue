@@ -141,7 +141,7 @@ const rearing = computed({
         :aria-label="t(cut.is_round ? 'piece.diameter' : 'piece.thickness')"
         @update:model-value="slide" />
     </div>
-    <InspectPanel v-if="!cut.is_round" :usual-mm="thicknessMm" :errors="errors" />
+    <InspectPanel v-if="!cut.is_round" :usual-mm="thicknessMm" :group="cut.group" :errors="errors" />
     <FigureField
       class="weight"
       :label="t(`piece.weightOf.${cut.sold_by}`)"
