@@ -53,6 +53,20 @@ final class BenchOrder extends Model
         ];
     }
 
+    /** The work as it was kept, objects as objects. */
+    public function asKept(): mixed
+    {
+        $kept = $this->getRawOriginal('work');
+
+        return is_string($kept) ? json_decode($kept) : null;
+    }
+
+    /** Of a practised hand, s. */
+    public function workS(): float
+    {
+        return is_numeric($this->work['work_s'] ?? null) ? (float) $this->work['work_s'] : 0.0;
+    }
+
     /** @return BelongsTo<Lot, $this> */
     public function lot(): BelongsTo
     {

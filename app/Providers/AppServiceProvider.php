@@ -31,6 +31,7 @@ use Nessmark\Advice\TicketAssembly;
 use Nessmark\Appliance\Kitchen;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Catalogue\Diets;
+use Nessmark\Catalogue\Kinds;
 use Nessmark\Contract\AskReader;
 use Nessmark\Contract\AtlasReport;
 use Nessmark\Contract\CatalogueFile;
@@ -75,6 +76,7 @@ final class AppServiceProvider extends ServiceProvider
                 RecipeReader::class,
                 MinceReport::class,
                 CutPlanReport::class,
+                Kinds::class,
                 OfferReport::class,
             ] as $class
         ) {

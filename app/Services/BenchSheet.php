@@ -37,26 +37,23 @@ final readonly class BenchSheet
             ->limit(self::MOST)
             ->get();
         $catalogue = $this->catalogues->of($user->shop);
-        $rows = array_map(fn (BenchOrder $order): array => $this->row($order, $user, $catalogue), array_values($orders->all()));
-        $isOpen = static fn (array $row): bool => $row['state'] !== BenchState::Done->value;
+        $open = $orders->filter(static fn (BenchOrder $order): bool => $order->state !== BenchState::Done);
 
         return [
-            'orders' => $rows,
-            'open' => count(array_filter($rows, $isOpen)),
-            'work_s' => array_sum(array_map(static fn (array $row): float => $row['work']['work_s'], array_filter($rows, $isOpen))),
+            'orders' => array_map(fn (BenchOrder $order): array => $this->row($order, $user, $catalogue), array_values($orders->all())),
+            'open' => $open->count(),
+            'work_s' => $open->sum(static fn (BenchOrder $order): float => $order->workS()),
             'stand_ins' => config('devices.stand_ins') === true,
         ];
     }
 
-    /** @return array{state: string, work: array{work_s: float, ...}, ...} */
+    /** @return array<string, mixed> */
     public function row(BenchOrder $order, User $user, ?Catalogue $catalogue = null): array
     {
         $catalogue ??= $this->catalogues->of($user->shop);
         $expected = $catalogue->knows($order->cut_slug)
             ? $this->yields->expected($user->shop, $catalogue->cut($order->cut_slug), $order->cutter ?? $user)
             : null;
-        /** @var array{work_s: float, ...} $work as the ticket had it */
-        $work = $order->work;
 
         return [
             'id' => $order->id,
@@ -72,7 +69,7 @@ final readonly class BenchSheet
             'state' => $order->state->value,
             'cutter' => $order->cutter?->name,
             'steps_done' => $order->steps_done,
-            'work' => $work,
+            'work' => $order->asKept(), // what is an object stays one
             'before_g' => $order->before_g,
             'after_g' => $order->after_g,
             'yield_pct' => $order->before_g === null || $order->after_g === null

@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Models\Lot;
 use App\Models\Role;
+use Illuminate\Testing\TestResponse;
 use Nessmark\Bench\Gs1;
 use Smalot\PdfParser\Parser;
 
@@ -28,13 +29,19 @@ final class BenchTest extends AppTestCase
         $pdf = $this->get("/api/v1/case/lots/{$lot->id}/label.pdf?g=420")
             ->assertOk()
             ->assertHeader('Content-Type', 'application/pdf');
-        $text = (string) preg_replace('/\s+/u', ' ', (new Parser())->parseContent((string) $pdf->getContent())->getText());
+        $text = self::words($pdf);
         $ean = Gs1::inStore('28', $lot->id % 100_000, 1134); // 0.42 kg at 27.00
 
         foreach (['Cod loin', 'Lot F7.', '420', '11.34', $ean, 'Use by 2031-02-03', 'Contains fish.', '(3103)000420'] as $words) {
             self::assertStringContainsString($words, $text);
         }
         self::assertStringContainsString('(17)310203 (10)F7', $text);
+        $byWeight = $this->get("/api/v1/case/lots/{$lot->id}/label.pdf?g=420&code=weight");
+        self::assertStringContainsString(Gs1::inStore('27', $lot->id % 100_000, 420), self::words($byWeight));
+        $lot->update(['number' => 'Å 7, the long one from the north']); // no identifier holds that: it stands in words
+        $odd = self::words($this->get("/api/v1/case/lots/{$lot->id}/label.pdf?g=420")->assertOk());
+        self::assertStringContainsString('Lot Å 7, the long one from the north', $odd);
+        self::assertStringNotContainsString('(10)', $odd);
         $this->getJson("/api/v1/case/lots/{$lot->id}/label.pdf?g=none")->assertUnprocessable();
         $this->actingAs($this->staff(Role::Cutter, 'Shop on the hill', 'other'))
             ->get("/api/v1/case/lots/{$lot->id}/label.pdf?g=420")
@@ -73,5 +80,11 @@ final class BenchTest extends AppTestCase
         $this->actingAs($this->staff(Role::Cutter, 'Shop on the hill', 'other'))
             ->postJson('/api/v1/mince', $ask)
             ->assertUnprocessable();
+    }
+
+    /** @param  TestResponse<\Illuminate\Http\Response>  $pdf */
+    private static function words(TestResponse $pdf): string
+    {
+        return (string) preg_replace('/\s+/u', ' ', (new Parser())->parseContent((string) $pdf->getContent())->getText());
     }
 }

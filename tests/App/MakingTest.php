@@ -57,11 +57,18 @@ final class MakingTest extends AppTestCase
             $this->make('M', 1000, 500, 1480, 20)->assertCreated();
         }
         self::assertSame(2000, $this->left('A'));
+        foreach ([1, 2] as $time) {
+            $this->withHeader('Idempotency-Key', 'making-0003');
+            $this->make('M5', 2000, 100, 2100, 0)->assertCreated(); // the second time nothing of A is left to be read
+        }
         Lot::query()
             ->where('number', 'B')
             ->update(['use_by' => '2020-01-01']);
         $this->withHeader('Idempotency-Key', 'making-0002');
-        $this->make('M4', 100, 100, 200, 0)->assertConflict()->assertJsonPath('reason', 'lot.past');
+        $burgers = ['number' => 'M4', 'cut' => 'beef-burger', 'weight_g' => 100, 'price_per_kg' => 15];
+        $this->postJson('/api/v1/makings', ['from' => [['lot' => 'B', 'g' => 100]], 'to' => [$burgers], 'loss_g' => 0])
+            ->assertConflict()
+            ->assertJsonPath('reason', 'lot.past');
     }
 
     public function test_a_lot_is_followed_back_to_what_it_was_made_of_and_on_to_who_took_it_home(): void

@@ -36,6 +36,15 @@ final class OpenApiTest extends AppTestCase
             'packed' => 'wet',
             'origin' => '',
         ]);
+        $whole = Lot::query()->create([
+            'shop_id' => $head->shop_id,
+            'number' => 'W1',
+            'cut_slug' => 'beef-strip-steak',
+            'left_g' => 4200,
+            'price_per_kg_minor' => 3800,
+            'packed' => 'wet',
+            'origin' => '',
+        ]);
         $this->postJson("/api/v1/case/lots/{$lot->id}/moves", ['kind' => 'weighed_out', 'grams' => 10]);
         $this->postJson('/api/v1/customers', ['name' => 'Runa', 'fires' => ['oven' => 'fan']]);
         $kept = $this->postJson('/api/v1/tickets', self::newTicket());
@@ -80,6 +89,44 @@ final class OpenApiTest extends AppTestCase
             'PriceOf' => $this->getJson('/api/v1/price?cost_per_kg=10&margin_pct=30'),
             'StoredTicket' => $this->getJson('/api/v1/tickets/'.$kept->json('id')),
             'TicketList' => $this->getJson('/api/v1/tickets'),
+            'Bench' => $this->getJson('/api/v1/bench'),
+            'BenchWork' => $this->postJson('/api/v1/bench', ['ask' => self::RUMP]),
+            'ScaleReading' => $this->getJson('/api/v1/scale'),
+            'CutPlan' => $this->postJson('/api/v1/cut-plan', ['lot' => 'W1', 'goal' => 'even_weight']),
+            'CutPlan between ribs' => $this->postJson('/api/v1/cut-plan', [
+                'lot' => 'W1',
+                'ribs' => 5,
+                'least_mm' => 20,
+                'most_mm' => 200,
+            ]),
+            'CutPlan of orders' => $this->postJson('/api/v1/cut-plan', [
+                'lot' => 'W1',
+                'goal' => 'orders',
+                'orders' => [['pieces' => 2, 'thickness_mm' => 30], ['pieces' => 1, 'each_g' => 90_000]],
+            ]),
+            'Offers' => $this->postJson('/api/v1/true-price', [
+                'offers' => [['lot' => 'W1'], ['price_per_kg' => 20]],
+                'margin_pct' => 30,
+            ]),
+            'HowThick' => $this->postJson('/api/v1/how-thick', [
+                'cut' => 'beef-strip-steak',
+                'method' => 'grill',
+                'diners' => [['count' => 1]],
+            ]),
+            'Making' => $this->postJson('/api/v1/makings', [
+                'from' => [['lot' => 'W1', 'g' => 500]],
+                'to' => [['number' => 'W2', 'cut' => 'beef-strip-steak', 'weight_g' => 490, 'price_per_kg' => 40]],
+                'loss_g' => 10,
+            ]),
+            'LotTrace' => $this->getJson("/api/v1/case/lots/{$whole->id}/trace"),
+            'Mince' => $this->postJson('/api/v1/mince', [
+                'lots' => [['lot' => 'W1']],
+                'pieces' => 4,
+                'each_g' => 150,
+                'fat_pct' => 15,
+                'spare_pct' => 15,
+                'form' => 'sausages',
+            ]),
             'Problem' => $this->postJson('/api/v1/advice', ['cut' => 3]),
         ];
         $wrong = [];

@@ -74,7 +74,7 @@ final readonly class HowThick
             $score += $weight * $this->worth[$of];
         }
 
-        return ($this->ticket->verdict->mayBeHandedOver ? 0.0 : -2.0) + ($this->isInTime ? 0.0 : -1.0) + $score;
+        return $score + ($this->isInTime ? 0.0 : -1.0);
     }
 
     /**

@@ -52,6 +52,12 @@ final readonly class Kind
         return $this->forms !== [];
     }
 
+    /** Told by the beginning of a slug: salmon, turkey, wild boar. */
+    public function isAnimal(): bool
+    {
+        return $this->slugs !== [] && ! $this->isShape();
+    }
+
     public function holds(Cut $cut): bool
     {
         if (

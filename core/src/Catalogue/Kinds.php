@@ -6,6 +6,7 @@ namespace Nessmark\Catalogue;
 
 use LogicException;
 use Nessmark\Data\DataFolder;
+use Nessmark\Meat\Cut;
 
 /** The words for many cuts that are understood. */
 final readonly class Kinds
@@ -27,6 +28,21 @@ final readonly class Kinds
     public function kind(string $word): ?Kind
     {
         return $this->kinds[$word] ?? null;
+    }
+
+    /** Whether both are meat of one animal: no word for an animal holds one of them and not the other. */
+    public function isSameMeat(Cut $one, Cut $other): bool
+    {
+        if ($one->group !== $other->group || $one->animal !== $other->animal) {
+            return false;
+        }
+        foreach ($this->kinds as $kind) {
+            if ($kind->isAnimal() && $kind->holds($one) !== $kind->holds($other)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** Whether both may be said of the same cut: beef, and steak. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nessmark\Contract;
 
+use Nessmark\Catalogue\Kinds;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Errors\Violation;
-use Nessmark\Meat\Group;
 use Nessmark\Meat\Treatment;
 use Nessmark\Stock\Lot;
 use Nessmark\Stock\Making;
@@ -20,10 +20,7 @@ final readonly class MakingReader
 {
     private const MOST_LOTS = 8;
 
-    /** What may hurt whatever is made of it. */
-    private const ALWAYS_TOLD = ['trichinella', 'shot', 'wild', 'raw_fish', 'tse'];
-
-    public function __construct(private LotReader $lots) {}
+    public function __construct(private LotReader $lots, private Kinds $kinds) {}
 
     /**
      * @param  mixed  $data  from: lot, g; to: number, cut, weight_g, price_per_kg, thickness_mm, use_by; loss_g
@@ -119,7 +116,7 @@ final readonly class MakingReader
             if ($isPierced && $lot->cut->foodClass->after(Treatment::Pierced) !== $lot->cut->foodClass) {
                 $lot = $this->lots->read([...$follows, 'pierced' => true]);
             }
-            self::refuseBetter($lot, $parts, $latest);
+            $this->refuseBetter($lot, $parts, $latest);
         } catch (InputRefused $refused) {
             throw InputRefused::because(
                 array_map(static fn (Violation $wrong): Violation => $wrong->under($path), $refused->violations),
@@ -134,7 +131,7 @@ final readonly class MakingReader
      *
      * @throws InputRefused if it is to keep longer than what went in, or counts as something milder, or as another animal
      */
-    private static function refuseBetter(Lot $lot, array $parts, ?string $latest): void
+    private function refuseBetter(Lot $lot, array $parts, ?string $latest): void
     {
         $useBy = $lot->useBy?->format('Y-m-d');
         if ($latest !== null && ($useBy === null || $useBy > $latest)) {
@@ -142,12 +139,11 @@ final readonly class MakingReader
         }
         foreach ($parts as $part) {
             $isMilder = $lot->cut->foodClass->orStricter($part->cut->foodClass) !== $lot->cut->foodClass;
-            $isUntold = array_diff(array_column($part->cut->hazards, 'value'), array_column($lot->cut->hazards, 'value'));
-            if ($isMilder || array_intersect($isUntold, self::ALWAYS_TOLD) !== []) {
+            if ($isMilder) {
                 throw InputRefused::one('cut', 'conflict', $lot->cut->name, 'as_strict', ['cut' => $part->cut->name]);
             }
         }
-        if (! in_array($lot->cut->group, array_map(static fn (Lot $part): Group => $part->cut->group, $parts), true)) {
+        if (array_filter($parts, fn (Lot $part): bool => $this->kinds->isSameMeat($part->cut, $lot->cut)) === []) {
             throw InputRefused::one('cut', 'conflict', $lot->cut->name, 'same_meat', ['cut' => $parts[0]->cut->name]);
         }
     }

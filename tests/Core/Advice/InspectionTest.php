@@ -26,6 +26,7 @@ final class InspectionTest extends TestCase
         $thickest = Counter::open()->ticket([...self::SKIRT, 'thickness_mm' => 18]);
         self::assertGreaterThan($thickest['time']['likely_s'], $gauged['time']['high_s'], 'its slow side holds for its thickest place');
         self::assertNull($even['inspected']);
+        self::assertContains('doubt.thin_end', array_column($gauged['doubts'], 'key'), 'its thin end is ready first');
         self::assertContains('doubt.unfold', array_column($even['doubts'], 'key'));
         self::assertNotContains('doubt.unfold', array_column($gauged['doubts'], 'key'), 'it was unfolded');
     }

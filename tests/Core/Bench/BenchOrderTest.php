@@ -88,6 +88,39 @@ final class BenchOrderTest extends TestCase
         );
     }
 
+    /** Common practice, no source: a bird takes about a sixth of its weight, loosely; a roll a fifth of its section. */
+    public function test_a_filling_is_weighed_by_the_room_there_is_for_it(): void
+    {
+        $fill = static fn (array $ask): array => self::steps(Counter::open()->ticket([...$ask, 'stuffed' => true])['bench'])['fill'];
+
+        self::assertEqualsWithDelta(
+            240.0,
+            $fill(['cut' => 'chicken-whole', 'method' => 'oven_roast', 'raw_g' => 1500])['fill_g'],
+            10.0,
+        );
+        $roll = ['cut' => 'lamb-leg-rolled', 'method' => 'oven_roast', 'raw_g' => 2000];
+        self::assertEqualsWithDelta(0.45 ** 2 * 2000.0, $fill($roll)['fill_g'], 10.0);
+    }
+
+    public function test_the_sketch_shows_what_the_steps_say_and_nothing_else(): void
+    {
+        $sketch = static fn (array $ask): array => Counter::open()->ticket($ask)['bench']['sketch'];
+        $steaks = $sketch(['cut' => 'beef-rump-cap-steak', 'method' => 'grill', 'pieces' => 4, 'cap_mm' => 14, 'thickness_mm' => 40]);
+        self::assertSame(['slices', 14.0, 5.0], [$steaks['outline'], $steaks['cap_mm'], $steaks['cap_aim_mm']]);
+        self::assertEquals([40, 80, 120], $steaks['cuts_mm']);
+        self::assertEquals([160, 20], [$steaks['length_mm'], $steaks['score_every_mm']]);
+        $marked = $sketch([
+            'cut' => 'beef-rump-cap-steak',
+            'method' => 'grill',
+            'diners' => [['count' => 3, 'doneness' => 'rare'], ['count' => 1, 'doneness' => 'well']],
+        ]);
+        self::assertSame(4, count($marked['marks']));
+        self::assertCount(2, array_unique($marked['marks']));
+        $roast = $sketch(['cut' => 'beef-rib-eye-roast', 'method' => 'oven_roast', 'raw_g' => 2000]);
+        self::assertEquals(['roll', 30, null], [$roast['outline'], $roast['tie_every_mm'], $roast['filling_share']]);
+        self::assertSame('bird', $sketch(['cut' => 'chicken-whole', 'method' => 'oven_roast'])['outline']);
+    }
+
     /** Half an hour in the freezer firms strips of 25 to 30 mm. */
     public function test_the_freezer_is_worked_out_and_not_a_habit(): void
     {

@@ -86,6 +86,9 @@ final class ScaleWatchTest extends TestCase
         self::assertSame('not_from_zero', $states([...$put, [4, 'still', 934, 800]])[4], 'the same reading again is not another one');
         self::assertSame('not_from_zero', $states([...$put, [9, 'still', 934, 9_000]])[4], 'nobody looked for so long');
         self::assertSame('not_from_zero', $states([[1, 'still', 934, 0], [2, 'still', 934, 300]])[1], 'it lay there from the start');
+        $shaken = array_map(static fn (int $i): array => [$i + 2, 'moving', 900 + $i, 1_000 * $i], range(1, 9));
+        $long = $states([[1, 'still', 0, 0], ...$shaken, [20, 'still', 934, 9_500], [21, 'still', 934, 10_000]]);
+        self::assertSame('not_from_zero', end($long), 'shaken for so long, its zero may have crept');
         self::assertSame(['over', 'not_from_zero'], $states([[1, 'over', 16_000, 0], [2, 'still', 934, 300]]));
     }
 

@@ -12,6 +12,7 @@ use Nessmark\Contract\LotReader;
 use Nessmark\Contract\OfferReport;
 use Nessmark\Data\DataFolder;
 use Nessmark\Grade\GradeTable;
+use Nessmark\Matching\Answer;
 use Nessmark\Matching\Found;
 use Nessmark\Quantity\Mass;
 use Nessmark\Stock\Lot;
@@ -62,6 +63,9 @@ final class TruePriceTest extends TestCase
         );
         self::assertSame('22.0000', (string) $slow->perKgTrimmed->toScale(4));
         self::assertSame('work', TruePrice::turnedBy($slow, $dear, $hour));
+        $even = new Offer('even', $slow->evenPerKg($dear)->toScale(2), BigDecimal::one(), BigDecimal::of('0.78'), BigDecimal::of(600));
+        self::assertSame(11.5, $even->perKg->toFloat()); // 17.50 less six for the ten minutes
+        self::assertTrue(TruePrice::of($even, $hour)->perKgCooked->isEqualTo($dear->perKgCooked));
     }
 
     public function test_offers_of_the_case_take_what_their_lots_lose_and_a_margin_is_of_the_selling_price(): void
@@ -94,6 +98,16 @@ final class TruePriceTest extends TestCase
         self::assertSame('A', $best([self::lot('A', 10.0, 38.0), $lots[1]])[0], 'cheap enough, even trimmed it is cheaper');
         $ofA = $case->answer('outside skirt for 4 on the grill', [$lots[0]])->matches[0]->option->perHeadMinor;
         self::assertSame(['B'], $best($lots, ['budget' => ($ofA - 1) / 100.0]));
+    }
+
+    public function test_a_lot_of_which_too_little_is_left_after_trimming_does_not_fit(): void
+    {
+        $match = static fn (?float $trimPct): Answer => TodaysCase::open()->answer('outside skirt for 4 on the grill', [
+            self::lot('A', 11.9, $trimPct, 1000),
+        ]);
+
+        self::assertCount(1, $match(null)->matches);
+        self::assertSame([], $match(60.0)->matches, 'a kilo of which 400 g are meat');
     }
 
     public function test_a_lot_with_more_to_trim_is_weighed_out_in_more_and_its_ticket_says_what_comes_off(): void
@@ -130,12 +144,12 @@ final class TruePriceTest extends TestCase
         return new Offer($name, BigDecimal::of($perKg), BigDecimal::of($trimmed), BigDecimal::of($cooked), BigDecimal::zero());
     }
 
-    private static function lot(string $number, float $price, ?float $trimPct): Lot
+    private static function lot(string $number, float $price, ?float $trimPct, int $g = 9000): Lot
     {
         return (new LotReader(Counter::open()->catalogue, GradeTable::from(DataFolder::shipped())))->read([
             'number' => $number,
             'cut' => 'beef-outside-skirt',
-            'weight_g' => 9000,
+            'weight_g' => $g,
             'price_per_kg' => $price,
             'trim_pct' => $trimPct,
         ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Contract;
 
+use Nessmark\Catalogue\Kinds;
 use Nessmark\Contract\LotReader;
 use Nessmark\Contract\MakingReader;
 use Nessmark\Data\DataFolder;
@@ -69,11 +70,32 @@ final class MakingReaderTest extends TestCase
                 self::assertContains($key, array_map(static fn ($violation): string => $violation->key, $refused->violations));
             }
         }
-        $boar = ['number' => 'W1', 'cut' => 'venison-mince', 'weight_g' => 500, 'price_per_kg' => 15];
-        if (Counter::open()->catalogue->knows('venison-mince')) {
-            $this->expectException(InputRefused::class);
-            self::read(['from' => [['lot' => 'W', 'g' => 500]], 'to' => [$boar], 'loss_g' => 0]); // trichinella is not lost in the mincer
+    }
+
+    /** What is dangerous in a lot is dangerous in what is made of it, and one meat is not sold as another. */
+    public function test_a_danger_is_not_lost_on_the_way(): void
+    {
+        $of = static fn (string $lot, string $cut): array => [
+            'from' => [['lot' => $lot, 'g' => 500]],
+            'to' => [['number' => 'X1', 'cut' => $cut, 'weight_g' => 500, 'price_per_kg' => 15]],
+            'loss_g' => 0,
+        ];
+        foreach ([['W', 'venison-mince'], ['B', 'pork-mince'], ['K', 'turkey-escalope'], ['K', 'beef-burger']] as [$lot, $cut]) {
+            try {
+                self::read($of($lot, $cut));
+                self::fail("{$lot} was read as {$cut}");
+            } catch (InputRefused $refused) {
+                self::assertSame('to.0.cut', $refused->violations[0]->key);
+            }
         }
+        self::assertTrue(self::read($of('S', 'beef-strip-steak'))->to[0]->isStuffed, 'what was filled is filled in slices');
+        $both = ['from' => [['lot' => 'F', 'g' => 500], ['lot' => 'G', 'g' => 500]], 'loss_g' => 0];
+        $loin = ['number' => 'X2', 'cut' => 'salmon-loin', 'weight_g' => 1000, 'price_per_kg' => 30];
+        $made = self::read([...$both, 'to' => [$loin]])->to[0];
+        self::assertFalse($made->isParasiteFrozen, 'one of the two was not frozen');
+        self::assertNull($made->rearing, 'one was wild');
+        $one = self::read(['from' => [['lot' => 'F', 'g' => 1000]], 'to' => [$loin], 'loss_g' => 0])->to[0];
+        self::assertSame([true, 'farmed'], [$one->isParasiteFrozen, $one->rearing?->value]);
     }
 
     /** @param  array<string, mixed>  $data */
@@ -88,7 +110,7 @@ final class MakingReaderTest extends TestCase
             ...$more,
         ]);
 
-        return (new MakingReader($reader))->read($data, [
+        return (new MakingReader($reader, Kinds::from(DataFolder::shipped())))->read($data, [
             $lot('A', 'beef-strip-loin', [
                 'grade' => 'usda_quality:choice',
                 'aged_days' => 18,
@@ -102,6 +124,9 @@ final class MakingReaderTest extends TestCase
             $lot('N', 'beef-strip-loin', ['pierced' => true]),
             $lot('O', 'beef-strip-loin', ['lead_days' => 3]),
             $lot('W', 'wild-boar-loin'),
+            $lot('S', 'beef-strip-loin', ['stuffed' => true]),
+            $lot('F', 'salmon-loin', ['parasite_frozen' => true, 'rearing' => 'farmed']),
+            $lot('G', 'salmon-loin', ['rearing' => 'wild']),
         ]);
     }
 }

@@ -52,6 +52,7 @@ onKey('l', () => {
 <template>
   <div class="page">
     <BenchTabs />
+    <h1 class="sr-only">{{ t('queue.title') }}</h1>
     <Failed v-if="bench.queue.isError.value" :problem="bench.queue.error.value?.message ?? ''" @again="bench.queue.refetch()" />
     <Waiting v-else-if="!bench.queue.data.value" :label="t('queue.loading')" :rows="6" />
     <div v-else class="bench">
@@ -64,7 +65,7 @@ onKey('l', () => {
         @pick="bench.at.value = $event" />
       <section v-if="order" class="hand" :aria-label="order.cut_name">
         <header>
-          <h1 data-testid="bench-piece">{{ order.cut_name }}</h1>
+          <h2 data-testid="bench-piece">{{ order.cut_name }}</h2>
           <p>{{ [t(`method.${order.method}`), bench.who(order), duration(order.work.work_s)].filter(Boolean).join(' · ') }}</p>
           <b>{{
             order.pieces === null
@@ -134,7 +135,6 @@ onKey('l', () => {
         </footer>
       </section>
       <section v-else class="none"
-        ><h1>{{ t('queue.title') }}</h1
         ><p data-testid="bench-empty">{{ t('queue.empty') }}</p></section
       >
     </div>
@@ -168,7 +168,7 @@ header {
   padding: 10px 18px 6px;
   border-bottom: 2px solid var(--ink);
 }
-header h1 {
+header h2 {
   font-size: 30px;
 }
 header p {
