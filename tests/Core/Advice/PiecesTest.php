@@ -37,7 +37,9 @@ final class PiecesTest extends TestCase
         self::assertSame([], self::ticket([['count' => 5, 'doneness' => 'medium_rare']])['pieces']);
         self::assertSame(
             [],
-            self::ticket([['count' => 2, 'doneness' => 'well'], ['count' => 1, 'doneness' => 'well', 'appetite' => 'hearty']])['pieces'],
+            self::ticket([['count' => 2, 'doneness' => 'well'], ['count' => 1, 'doneness' => 'well', 'appetite' => 'hearty']])[
+                'pieces'
+            ],
         ); // more of it, not another way
     }
 
@@ -97,7 +99,15 @@ final class PiecesTest extends TestCase
         self::assertSame([5, 3, 1134.0], [$ticket['amounts']['diners'], $ticket['amounts']['pieces'], $ticket['amounts']['raw_g']]);
         self::assertSame(1134.0, array_sum(array_column($ticket['pieces'], 'raw_g')));
         self::assertSame(
-            ['lot' => 'B1', 'currency' => 'GBP', 'per_kg' => 38.0, 'weighed_g' => 1134.0, 'total' => 43.09, 'a_head' => 8.62, 'seasoning' => null],
+            [
+                'lot' => 'B1',
+                'currency' => 'GBP',
+                'per_kg' => 38.0,
+                'weighed_g' => 1134.0,
+                'total' => 43.09,
+                'a_head' => 8.62,
+                'seasoning' => null,
+            ],
             array_diff_key($ticket['price'], ['cooked_100g' => 0]),
         );
     }
