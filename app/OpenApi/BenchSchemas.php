@@ -19,10 +19,11 @@ use OpenApi\Attributes as OA;
     ),
     OA\Schema(
         schema: 'MinceAsked',
-        required: ['lots', 'pieces', 'each_g', 'fat_pct'],
+        required: ['lots', 'each_g', 'fat_pct'],
         properties: [
             new OA\Property(property: 'lots', type: 'array', items: new OA\Items(ref: '#/components/schemas/MinceLot')),
-            new OA\Property(property: 'pieces', type: 'integer', nullable: true),
+            new OA\Property(property: 'pieces', type: 'integer', nullable: true, description: 'or total_g'),
+            new OA\Property(property: 'total_g', type: 'number', nullable: true, description: 'as many pieces as come out of it'),
             new OA\Property(property: 'each_g', type: 'number', nullable: true),
             new OA\Property(property: 'fat_pct', type: 'number', nullable: true),
             new OA\Property(property: 'spare_pct', type: 'number', nullable: true, description: 'how far off the fat may be'),
@@ -47,6 +48,7 @@ use OpenApi\Attributes as OA;
         required: [
             'total_g',
             'pieces',
+            'rest_g',
             'each_g',
             'each_oz',
             'form',
@@ -64,6 +66,7 @@ use OpenApi\Attributes as OA;
         properties: [
             new OA\Property(property: 'total_g', type: 'integer'),
             new OA\Property(property: 'pieces', type: 'integer'),
+            new OA\Property(property: 'rest_g', type: 'integer', description: 'less than a piece'),
             new OA\Property(property: 'each_g', type: 'number'),
             new OA\Property(property: 'each_oz', type: 'number'),
             new OA\Property(property: 'form', type: 'string', enum: ['burgers', 'meatballs', 'sausages', 'loose']),

@@ -35,6 +35,9 @@ final readonly class MinceReport
 
     private const MOST_PIECES = 500;
 
+    /** So that eight of 187.5 g come out of 1500 g. */
+    private const SMALL = 1e-9;
+
     private const FATTEST_PCT = 60.0;
 
     /** Meat that is minced at a counter like this one; fish and offal are not. */
@@ -54,7 +57,7 @@ final readonly class MinceReport
     }
 
     /**
-     * @param  mixed  $data  lots (lot, fat_pct, least_pct, most_pct), pieces, each_g, fat_pct, spare_pct,
+     * @param  mixed  $data  lots (lot, fat_pct, least_pct, most_pct), pieces or total_g, each_g, fat_pct, spare_pct,
      *                       goal, form
      * @param  list<Lot>  $stock
      * @return array<string, mixed>
@@ -64,13 +67,12 @@ final readonly class MinceReport
     public function of(mixed $data, array $stock, Standard $standard): array
     {
         $in = Fields::of($data);
-        $pieces = $in->wholeNumber('pieces', 1, self::MOST_PIECES);
         $eachG = $in->number('each_g', self::LIGHTEST_G, self::HEAVIEST_G);
+        [$pieces, $totalG] = self::howMuch($in, $eachG);
         $fat = $in->number('fat_pct', 0.0, self::FATTEST_PCT, 'range', ['min' => 0, 'max' => self::FATTEST_PCT]) / 100.0;
         $spare = $in->numberOr('spare_pct', 0.0, 0.0, 20.0, 'range', ['min' => 0, 'max' => 20]) / 100.0;
         $goal = BlendGoal::from($in->choiceOr('goal', BlendGoal::Price->value, array_column(BlendGoal::cases(), 'value')));
         $form = MinceForm::from($in->choiceOr('form', MinceForm::Burgers->value, array_column(MinceForm::cases(), 'value')));
-        $totalG = $pieces * $eachG;
         $parts = $lots = [];
         foreach ($in->objects('lots', 1, self::MOST_LOTS) as $row) {
             $lot = $this->lot($row, $stock);
@@ -99,7 +101,27 @@ final readonly class MinceReport
             throw self::impossible($parts, $fat);
         }
 
-        return $this->report($form, $blend, $lots, $parts, $pieces, $eachG, $standard);
+        return $this->report($form, $blend, $lots, $parts, $pieces, $eachG, $totalG, $standard);
+    }
+
+    /**
+     * So many pieces, or as many as come out of so much meat.
+     *
+     * @return array{int, float} pieces, and the weight of all of it, g
+     */
+    private static function howMuch(Fields $in, float $eachG): array
+    {
+        if (! $in->has('total_g')) {
+            $pieces = $in->wholeNumber('pieces', 1, self::MOST_PIECES);
+
+            return [$pieces, $pieces * $eachG];
+        }
+        if ($in->has('pieces')) {
+            $in->refuse('pieces', 'conflict', $in->peek('pieces'), 'pieces_or_total');
+        }
+        $totalG = $in->number('total_g', $eachG, self::MOST_PIECES * self::HEAVIEST_G);
+
+        return [min(self::MOST_PIECES, (int) floor($totalG / $eachG + self::SMALL)), $totalG];
     }
 
     /** @param  list<Lot>  $stock */
@@ -144,9 +166,9 @@ final readonly class MinceReport
         array $parts,
         int $pieces,
         float $eachG,
+        float $totalG,
         Standard $standard,
     ): array {
-        $totalG = $pieces * $eachG;
         $grams = WholeGrams::of(
             array_map(static fn (float $share): float => $share * round($totalG), $blend->shares),
             (int) round($totalG),
@@ -172,6 +194,7 @@ final readonly class MinceReport
         return [
             'total_g' => (int) round($totalG),
             'pieces' => $pieces,
+            'rest_g' => (int) round($totalG - $pieces * $eachG),
             'each_g' => $eachG,
             'form' => $form->value,
             'each_oz' => round($eachG / self::GRAMS_AN_OUNCE, 1),

@@ -1935,6 +1935,8 @@ export interface components {
         Mince: {
             total_g: number;
             pieces: number;
+            /** @description less than a piece */
+            rest_g: number;
             each_g: number;
             each_oz: number;
             /** @enum {string} */
@@ -1952,7 +1954,10 @@ export interface components {
         };
         MinceAsked: {
             lots: components["schemas"]["MinceLot"][];
-            pieces: number | null;
+            /** @description or total_g */
+            pieces?: number | null;
+            /** @description as many pieces as come out of it */
+            total_g?: number | null;
             each_g: number | null;
             fat_pct: number | null;
             /** @description how far off the fat may be */

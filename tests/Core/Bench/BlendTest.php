@@ -115,7 +115,15 @@ final class BlendTest extends TestCase
         self::assertEqualsWithDelta(array_sum(array_column($mince['parts'], 'cost')), $mince['cost'], 0.005);
         self::assertSame(71.1, $mince['official_c']); // 160 °F, FSIS
         // common practice: 1.5 kg is eight of 187 g; at 15 in all 1.88 each; 8 oz is 227 g, not 200
-        self::assertSame(187, (int) floor(1500 / 8));
+        self::assertSame([8, 0], [$mince['pieces'], $mince['rest_g']]);
+        $of = static fn (array $more): array => MinceReport::from(DataFolder::shipped())->of(
+            [...array_diff_key($ask, ['pieces' => 0]), ...$more],
+            $stock,
+            new Standard(Profile::Us),
+        );
+        $counted = $of(['each_g' => 187, 'total_g' => 1500]);
+        self::assertSame([8, 4, 1500], [$counted['pieces'], $counted['rest_g'], array_sum(array_column($counted['parts'], 'g'))]);
+        self::assertSame(8, $of(['total_g' => 1500])['pieces']); // 187.5 g each, to the last gram
         $flat = [
             self::lot('A', 'beef-chuck-eye-steak', 10.0),
             self::lot('B', 'beef-brisket-point', 10.0),

@@ -28,6 +28,7 @@ const lots = computed(() => (sheet.data.value?.lots ?? []).filter((lot) => (lot.
 const form = reactive({
   lots: [{ lot: '', fat: '' }] as { lot: string; fat: string }[],
   pieces: '8',
+  total: '',
   each: '180',
   fat: '20',
   spare: '1',
@@ -40,7 +41,7 @@ const asked = computed<Schemas['MinceAsked']>(() => ({
   lots: form.lots
     .filter((row) => row.lot !== '')
     .map((row) => ({ lot: row.lot, ...(row.fat.trim() === '' ? {} : { fat_pct: figure(row.fat) }) })),
-  pieces: figure(form.pieces),
+  ...(form.total.trim() === '' ? { pieces: figure(form.pieces) } : { total_g: figure(form.total) }),
   each_g: figure(form.each),
   fat_pct: figure(form.fat),
   spare_pct: figure(form.spare) ?? 0,
@@ -64,13 +65,15 @@ const wrong = computed(() => {
     : [error.message]
 })
 const of = computed(() => (wrong.value.length ? null : (mince.data.value ?? null)))
-type Figure = 'pieces' | 'each' | 'fat' | 'spare'
-const STEP: Record<Figure, number> = { pieces: 1, each: 10, fat: 1, spare: 0.5 }
+type Figure = 'pieces' | 'total' | 'each' | 'fat' | 'spare'
+const STEP: Record<Figure, number> = { pieces: 1, total: 100, each: 10, fat: 1, spare: 0.5 }
 const step = (key: Figure, by: -1 | 1) => {
+  if (key === 'pieces') form.total = ''
   form[key] = String(Math.max(0, (Number(form[key].replace(',', '.')) || 0) + by * STEP[key]))
 }
 const FIGURES: { key: Figure; unit: string }[] = [
   { key: 'pieces', unit: '' },
+  { key: 'total', unit: 'g' },
   { key: 'each', unit: 'g' },
   { key: 'fat', unit: '%' },
   { key: 'spare', unit: '%' },
@@ -151,6 +154,7 @@ const FIGURES: { key: Figure; unit: string }[] = [
               total: mass(of.total_g, units.units),
             })
           }}</h2>
+          <p v-if="of.rest_g > 0" class="note">{{ t('mince.rest', { rest: mass(of.rest_g, units.units) }) }}</p>
           <p class="big" data-testid="mince-fat-is"
             >{{ t('mince.fatIs', { fat: of.fat_pct, lean: of.lean_pct }) }};
             {{ t('mince.costs', { each: money(of.cost_each, of.currency) }) }}</p
