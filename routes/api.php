@@ -33,6 +33,8 @@ use App\Http\Controllers\House\ShowHouseController;
 use App\Http\Controllers\Matching\MatchController;
 use App\Http\Controllers\Matching\ReadLineController;
 use App\Http\Controllers\Matching\WhyNotController;
+use App\Http\Controllers\Meal\ListSidesController;
+use App\Http\Controllers\Meal\PutOnClockController;
 use App\Http\Controllers\OpenApiController;
 use App\Http\Controllers\Seasonings\AddSeasoningController;
 use App\Http\Controllers\Seasonings\ExportSeasoningsController;
@@ -98,6 +100,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
         Route::put('cuts/{slug}/hidden', HideCutController::class);
         Route::delete('cuts/{slug}/hidden', ShowAgainController::class);
     });
+    Route::get('sides', ListSidesController::class)->can('see-catalogue');
     Route::get('seasonings', ListSeasoningsController::class)->can('see-catalogue');
     Route::get('seasonings/export.{format}', ExportSeasoningsController::class)
         ->whereIn('format', ['json', 'csv', 'jsonld'])
@@ -156,6 +159,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
         Route::post('matches', MatchController::class);
         Route::post('why-not', WhyNotController::class);
         Route::post('how-thick', AdviseThicknessController::class);
+        Route::post('clock', PutOnClockController::class);
     });
     Route::post('advice', AdviseController::class)->can('advise')->middleware('throttle:advice');
     Route::get('tickets', ListTicketsController::class)->can('viewAny', Ticket::class);

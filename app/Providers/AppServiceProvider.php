@@ -44,6 +44,7 @@ use Nessmark\Contract\RecipeReader;
 use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Grade\GradeTable;
+use Nessmark\Meal\Sides;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\School\Schools;
 use Nessmark\Seasoning\Salting;
@@ -78,6 +79,7 @@ final class AppServiceProvider extends ServiceProvider
                 CutPlanReport::class,
                 Kinds::class,
                 OfferReport::class,
+                Sides::class,
             ] as $class
         ) {
             $this->app->singleton($class, fn () => $class::from($this->app->make(DataFolder::class)));

@@ -8,6 +8,7 @@ export const router = createRouter({
     { path: '/counter', name: 'counter', component: () => import('@/features/counter/CounterPage.vue') },
     { path: '/case', name: 'case', component: () => import('@/features/case/CasePage.vue') },
     { path: '/case/board', name: 'price-board', component: () => import('@/features/case/PriceBoardPage.vue') },
+    { path: '/clock', name: 'clock', component: () => import('@/features/clock/ClockPage.vue') },
     { path: '/bench', name: 'bench', component: () => import('@/features/bench/BenchPage.vue') },
     { path: '/bench/cut', name: 'cut-plan', component: () => import('@/features/bench/CutPlanPage.vue') },
     { path: '/bench/price', name: 'offers', component: () => import('@/features/bench/OffersPage.vue') },

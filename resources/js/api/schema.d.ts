@@ -453,6 +453,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/sides": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sides that are known, for the meal clock */
+        get: operations["listSides"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/clock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A meal on one clock: everything ready together, backwards from the eating; or why not, and what would do */
+        post: operations["putOnClock"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/seasonings": {
         parameters: {
             query?: never;
@@ -1029,6 +1063,10 @@ export interface components {
             /** @enum {string} */
             doneness_words?: "kitchen" | "official";
         };
+        /** @description when a task was begun, by its id */
+        Begun: {
+            [key: string]: string;
+        };
         Bench: {
             orders: components["schemas"]["BenchWork"][];
             open: number;
@@ -1191,6 +1229,46 @@ export interface components {
         Choice: {
             lot: string;
             method: string;
+        };
+        Clock: {
+            fits: boolean;
+            is_exact: boolean;
+            eat_at: string;
+            begins_at: string | null;
+            spare_min: number | null;
+            ready_at: string | null;
+            helps: string[];
+            without: string[];
+            tasks: components["schemas"]["ClockTask"][];
+            sides: components["schemas"]["ClockSide"][];
+        };
+        ClockAsked: {
+            asks: components["schemas"]["Ask"][];
+            sides?: string[];
+            eat_at: string;
+            now: string;
+            cooks?: number | null;
+            burners?: number | null;
+            shelves?: number | null;
+            grill_places?: number | null;
+            begun?: components["schemas"]["Begun"];
+        };
+        ClockSide: {
+            slug: string;
+            name: string;
+            serves: number;
+            allergens: string[];
+        };
+        ClockTask: {
+            id: string;
+            dish: string;
+            what: components["schemas"]["Phrase"];
+            stations: string[];
+            from_at: string;
+            to_at: string;
+            minutes: number;
+            waits_min: number;
+            hangs: boolean;
         };
         ComparedCut: {
             slug: string;
@@ -2342,6 +2420,17 @@ export interface components {
              * @enum {string}
              */
             units: "metric" | "imperial";
+        };
+        SideList: {
+            sides: components["schemas"]["SideShown"][];
+        };
+        SideShown: {
+            slug: string;
+            name: string;
+            serves: number;
+            allergens: string[];
+            minutes: number;
+            on: string | null;
         };
         Source: {
             id: string;
@@ -3671,6 +3760,59 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WhyNot"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listSides: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SideList"];
+                };
+            };
+        };
+    };
+    putOnClock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClockAsked"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Clock"];
                 };
             };
             /** @description Refused, naming each key */

@@ -3,7 +3,7 @@ import type { Schemas } from '@/api/client'
 import { hasUnit, show, type Units } from '@/units/units'
 
 /** Arguments that are keys of words themselves, in a section of their name. */
-const KEYED = ['word', 'method', 'appliance', 'rearing']
+const KEYED = ['word', 'method', 'appliance', 'rearing', 'stage']
 
 /** Puts the core's phrases into words, their figures in the customer's units. */
 export function useSay() {

@@ -19,7 +19,7 @@ async function signOut() {
   <nav class="rail" :aria-label="t('nav.main')">
     <p class="wordmark">{{ t('app.name') }}</p>
     <RouterLink
-      v-for="screen in ['counter', 'bench', 'case', 'seasonings', 'customers', 'atlas', 'tickets', 'house'] as const"
+      v-for="screen in ['counter', 'bench', 'clock', 'case', 'seasonings', 'customers', 'atlas', 'tickets', 'house'] as const"
       :key="screen"
       class="rail-link"
       active-class="is-here"
