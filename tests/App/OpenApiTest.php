@@ -118,6 +118,9 @@ final class OpenApiTest extends AppTestCase
                 'to' => [['number' => 'W2', 'cut' => 'beef-strip-steak', 'weight_g' => 490, 'price_per_kg' => 40]],
                 'loss_g' => 10,
             ]),
+            'SideList' => $this->getJson('/api/v1/sides'),
+            'Clock' => $this->postJson('/api/v1/clock', self::clock('2031-03-04T19:30:00+01:00')),
+            'Clock that cannot be' => $this->postJson('/api/v1/clock', self::clock('2031-03-04T17:20:00+01:00')),
             'LotTrace' => $this->getJson("/api/v1/case/lots/{$whole->id}/trace"),
             'Mince' => $this->postJson('/api/v1/mince', [
                 'lots' => [['lot' => 'W1']],
@@ -143,6 +146,12 @@ final class OpenApiTest extends AppTestCase
         }
 
         self::assertSame([], $wrong);
+    }
+
+    /** @return array<string, mixed> */
+    private static function clock(string $eatAt): array
+    {
+        return ['asks' => [self::RUMP], 'sides' => ['fries', 'green-salad'], 'now' => '2031-03-04T17:00:00+01:00', 'eat_at' => $eatAt];
     }
 
     private function validator(): Validator

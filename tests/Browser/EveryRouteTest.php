@@ -18,6 +18,7 @@ final class EveryRouteTest extends JourneyCase
             '/counter' => 'Counter',
             '/case' => 'Today’s case',
             '/case/board' => 'At the counter today',
+            '/clock' => 'The meal clock',
             '/bench' => 'The bench',
             '/bench/cut' => 'Cut up a whole piece',
             '/bench/mince' => 'Mince',

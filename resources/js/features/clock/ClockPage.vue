@@ -14,8 +14,12 @@ type Task = Schemas['ClockTask']
 const COLUMNS = ['hands', 'burner', 'oven', 'grill', 'other'] as const
 /** What is done longer before is a list, not a column. */
 const EVENING_MIN = 170
-const PX = 4.2
-const LEAST_PX = 26
+/** So high is the sheet, or as much as the shortest task needs to be read, px. */
+const SHEET_PX = 590
+const LEAST_A_MIN_PX = 4.2
+const LEAST_PX = 16
+const ONE_LINE_PX = 40
+const SOON_MIN = 12 * 60
 const { t, locale } = useI18n()
 const say = useSay()
 const units = useUnits()
@@ -26,7 +30,8 @@ const minutesBefore = (iso: string) => (ends.value - new Date(iso).getTime()) / 
 const evening = computed(() => (of.value?.tasks ?? []).filter((task) => minutesBefore(task.to_at) < EVENING_MIN))
 const early = computed(() => (of.value?.tasks ?? []).filter((task) => minutesBefore(task.to_at) >= EVENING_MIN))
 const longest = computed(() => Math.min(EVENING_MIN, Math.max(30, ...evening.value.map((task) => minutesBefore(task.from_at)))))
-const height = computed(() => longest.value * PX)
+const px = computed(() => Math.max(LEAST_A_MIN_PX, SHEET_PX / longest.value))
+const height = computed(() => longest.value * px.value)
 const inColumn = (task: Task, column: (typeof COLUMNS)[number]) =>
   column === 'other' ? !task.stations.some((each) => ['hands', 'burner', 'oven', 'grill'].includes(each)) : task.stations.includes(column)
 const columns = computed(() => COLUMNS.filter((column) => column === 'hands' || evening.value.some((task) => inColumn(task, column))))
@@ -40,14 +45,15 @@ const laid = (column: (typeof COLUMNS)[number]) => {
       const until = longest.value - minutesBefore(task.to_at)
       const lane = lanes.findIndex((end) => end <= from + 0.01)
       const at = lane === -1 ? lanes.push(0) - 1 : lane
-      lanes[at] = Math.max(until, from + LEAST_PX / PX)
+      lanes[at] = Math.max(until, from + LEAST_PX / px.value)
       return { task, from, until, lane: at }
     })
   return placed.map((each) => ({
     ...each,
+    isShort: (each.until - each.from) * px.value < ONE_LINE_PX,
     style: {
-      top: `${each.from * PX}px`,
-      height: `${Math.max(LEAST_PX, (each.until - each.from) * PX - 2)}px`,
+      top: `${each.from * px.value}px`,
+      height: `${Math.max(LEAST_PX, (each.until - each.from) * px.value - 2)}px`,
       left: `${(100 * each.lane) / lanes.length}%`,
       width: `calc(${100 / lanes.length}% - 3px)`,
     },
@@ -59,7 +65,7 @@ const marks = computed(() => {
   const offset = (step - (first.getMinutes() % step)) % step
   return Array.from({ length: Math.floor((longest.value - offset) / step) + 1 }, (_, i) => offset + i * step)
     .filter((min) => longest.value - min > 4)
-    .map((min) => ({ top: min * PX, clock: at(new Date(first.getTime() + min * 60_000).toISOString()) }))
+    .map((min) => ({ top: min * px.value, clock: at(new Date(first.getTime() + min * 60_000).toISOString()) }))
 })
 const at = (iso: string) => moment(iso, locale.value, { timeStyle: 'short' })
 const next = computed(() => (of.value?.tasks ?? []).find((task) => new Date(task.from_at).getTime() > Date.now()) ?? null)
@@ -80,7 +86,11 @@ const change = (key: (typeof KITCHEN)[number], by: number) => {
         <button type="button" class="plain" data-testid="sooner" @click="meal.move(-15)">−15</button>
         <button type="button" class="plain" data-testid="later" @click="meal.move(15)">+15</button>
         <p v-if="of.fits" class="fits" role="status" data-testid="clock-fits">{{
-          t('clock.fits', { begin: at(of.begins_at ?? of.eat_at), spare: duration(60 * (of.spare_min ?? 0)) })
+          (of.spare_min ?? 0) > SOON_MIN
+            ? t('clock.fitsLater', {
+                begin: moment(of.begins_at ?? of.eat_at, locale, { weekday: 'long', hour: 'numeric', minute: '2-digit' }),
+              })
+            : t('clock.fits', { begin: at(of.begins_at ?? of.eat_at), spare: duration(60 * (of.spare_min ?? 0)) })
         }}</p>
         <p v-else class="not" role="alert" data-testid="clock-not"
           ><b>{{ of.ready_at ? t('clock.notBefore', { clock: at(of.ready_at) }) : t('clock.never') }}</b>
@@ -117,7 +127,7 @@ const change = (key: (typeof KITCHEN)[number], by: number) => {
                 v-for="each in laid(column)"
                 :key="each.task.id"
                 class="task"
-                :class="[`d${each.task.dish}`, { hangs: each.task.hangs }]"
+                :class="[`d${each.task.dish}`, { hangs: each.task.hangs, short: each.isShort }]"
                 :style="each.style"
                 :title="`${at(each.task.from_at)}–${at(each.task.to_at)} ${say(each.task.what, units.units)}`"
                 :data-testid="`task-${each.task.id}`">
@@ -144,6 +154,7 @@ const change = (key: (typeof KITCHEN)[number], by: number) => {
             ><button type="button" :aria-label="t('clock.drop', { name: side.name })" @click="meal.drop(side.slug)">×</button></p
           >
           <PickOne
+            :key="meal.set.value.sides.length"
             model-value=""
             filter
             hidden-label
@@ -234,7 +245,7 @@ h2 {
 .heads,
 .lines {
   display: grid;
-  grid-template-columns: 62px repeat(var(--columns), minmax(120px, 1fr));
+  grid-template-columns: 62px minmax(210px, 1.7fr) repeat(calc(var(--columns) - 1), minmax(120px, 1fr));
   gap: 0 8px;
 }
 .heads b {
@@ -266,6 +277,10 @@ h2 {
   border-left: 5px solid #5d6b68;
   background: #e6ebe9;
   font: 500 14px/1.2 var(--figures);
+}
+.short {
+  white-space: nowrap;
+  text-overflow: ellipsis;
 }
 .task small {
   color: var(--soft);
