@@ -43,9 +43,9 @@ final class ClockJourneyTest extends JourneyCase
         $counter->say('2 rib eye pan tomorrow 19:30')->settled();
         $this->open('/clock');
         $counter->waitFor('task-A-serve');
-        $counter->select('add-side', 'Potato gratin')->waitFor('task-B-heat');
+        $counter->select('add-side', 'Fanned potatoes')->waitFor('task-B-heat');
         $counter->select('add-side', 'Batter puddings')->waitFor('clock-not'); // one is too hot for the other, and neither waits so long
-        $counter->waitForText('clock-not', 'Or without: Potato gratin, Batter puddings');
+        $counter->waitForText('clock-not', 'Or without: Fanned potatoes, Batter puddings');
         self::assertSame([], Axe::seriousFindings($this->chromium->driver));
     }
 

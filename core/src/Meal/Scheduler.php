@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Nessmark\Meal;
 
 /**
- * Makes everything ready for one moment, begun as late as can be. Seen backwards from the eating, each task has an earliest place; where two
- * or more want more of a station than there is, one of them has to go before another. Branch and bound over who: each branch is a system of
- * differences, whose least solution is the best there is under it (longest paths, Bellman 1958), so what is left when no branch can be
- * better is exact. After so many branches the best so far is taken, always in the same order.
+ * Makes everything ready for one moment, begun as late as can be. Seen backwards from the eating, each task has an earliest place; where
+ * two or more want more of a station than there is, one of them has to go before another. Branch and bound over who: each branch is a
+ * system of differences, whose least solution is the best there is under it (longest paths, Bellman 1958), so what is left when no branch
+ * can be better is exact. After so many branches the best so far is taken, always in the same order.
  */
 final class Scheduler
 {

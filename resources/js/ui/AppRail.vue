@@ -30,7 +30,7 @@ async function signOut() {
       <p
         >{{ session.name }}<br /><span>{{ t(`role.${session.role}`) }}</span></p
       >
-      <button type="button" class="quiet" data-testid="sign-out" @click="signOut">{{ t('app.signOut') }}</button>
+      <button type="button" class="quiet" :title="session.name" data-testid="sign-out" @click="signOut">{{ t('app.signOut') }}</button>
     </div>
   </nav>
 </template>
@@ -94,9 +94,14 @@ async function signOut() {
     min-height: 0;
     flex-direction: row;
     align-items: center;
+    overflow-x: auto;
+    scrollbar-width: none;
   }
   .wordmark {
     padding: 0 14px;
+  }
+  .rail-link {
+    flex: none;
   }
   .who {
     margin: 0 0 0 auto;
@@ -106,7 +111,7 @@ async function signOut() {
     padding: 4px 10px;
   }
   .who p {
-    margin: 0;
+    display: none; /* nine rooms leave no room for a name; the button has it */
   }
   .quiet {
     width: auto;

@@ -17,6 +17,8 @@ use Random\Randomizer;
 /** One clock for a meal. */
 final class SchedulerTest extends TestCase
 {
+    private const STATIONS = [Station::Hands, Station::Oven, Station::Burner, Station::Grill];
+
     public function test_no_other_order_begins_later_and_what_cannot_be_is_told(): void
     {
         $chance = new Randomizer(new Mt19937(21));
@@ -160,7 +162,7 @@ final class SchedulerTest extends TestCase
             for ($n = min($count - count($tasks), $chance->getInt(1, 3)); $n > 0; $n--) {
                 $id = 't'.count($tasks).'-'.$n;
                 $uses = array_values(
-                    array_filter([Station::Hands, Station::Oven, Station::Burner, Station::Grill], static fn (): bool => $chance->getInt(0, 1) === 1),
+                    array_filter(self::STATIONS, static fn (): bool => $chance->getInt(0, 1) === 1),
                 );
                 $heatC = in_array(Station::Oven, $uses, true) ? 100.0 + 40.0 * $chance->getInt(0, 2) : null;
                 $least = $chance->getInt(0, 1) * $chance->getInt(0, 2);

@@ -73,7 +73,7 @@ final class WorkedMealsTest extends TestCase
         self::assertTrue(self::clock([...$shelf, 'kitchen' => ''])['fits']);
     }
 
-    /** A change of the clocks in the night is an hour of sixty minutes like any other: everything is reckoned on the moment, not its name. */
+    /** A change of the clocks in the night moves names of hours, not minutes: everything is reckoned on the moment. */
     public function test_over_midnight_and_a_change_of_the_clocks_no_minute_is_lost(): void
     {
         $report = new ClockReport(Sides::from(DataFolder::shipped()));
