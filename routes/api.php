@@ -33,6 +33,7 @@ use App\Http\Controllers\House\ShowHouseController;
 use App\Http\Controllers\Matching\MatchController;
 use App\Http\Controllers\Matching\ReadLineController;
 use App\Http\Controllers\Matching\WhyNotController;
+use App\Http\Controllers\Meal\ExportClockController;
 use App\Http\Controllers\Meal\ListSidesController;
 use App\Http\Controllers\Meal\PutOnClockController;
 use App\Http\Controllers\OpenApiController;
@@ -160,6 +161,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
         Route::post('why-not', WhyNotController::class);
         Route::post('how-thick', AdviseThicknessController::class);
         Route::post('clock', PutOnClockController::class);
+        Route::post('clock/calendar', ExportClockController::class);
     });
     Route::post('advice', AdviseController::class)->can('advise')->middleware('throttle:advice');
     Route::get('tickets', ListTicketsController::class)->can('viewAny', Ticket::class);

@@ -14,7 +14,7 @@ use NumberFormatter;
 final readonly class Wording
 {
     /** Arguments that are keys of words themselves, in a section of their name. */
-    private const KEYED = ['word', 'method', 'appliance', 'rearing'];
+    private const KEYED = ['word', 'method', 'appliance', 'rearing', 'stage'];
 
     /** @param  array<string, array<string, string>>  $sentences  ICU messages by section, then key */
     private function __construct(private array $sentences, public string $locale) {}

@@ -5,16 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Meal;
 
 use App\Models\User;
-use App\Services\House;
-use App\Services\ShopCatalogue;
-use App\Services\ShopShelf;
-use App\Services\Stock;
+use App\Services\MealClock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Nessmark\Advice\TicketAssembly;
-use Nessmark\Contract\ClockReport;
-use Nessmark\Contract\MealReader;
-use Nessmark\Stock\Lot;
 use OpenApi\Attributes as OA;
 
 final class PutOnClockController
@@ -35,31 +28,11 @@ final class PutOnClockController
             ],
         ),
     ]
-    public function __invoke(
-        Request $request,
-        ClockReport $clock,
-        MealReader $meals,
-        TicketAssembly $tickets,
-        Stock $stock,
-        House $house,
-        ShopCatalogue $catalogues,
-        ShopShelf $shelves,
-    ): JsonResponse {
+    public function __invoke(Request $request, MealClock $clock): JsonResponse
+    {
         /** @var User $user */
         $user = $request->user();
-        $data = json_decode($request->getContent(), true);
-        $rules = $house->rules($user->shop);
-        [$sides, $now, $eatAt, $stations, $begun] = $clock->read($data, $rules);
-        $asks = array_map(
-            static fn (mixed $ask): mixed => is_array($ask)
-                ? [...$ask, 'now' => $now->format(DATE_ATOM), 'eat_at' => $eatAt->format(DATE_ATOM)]
-                : $ask,
-            ClockReport::asks($data),
-        );
-        $lots = array_map(fn (mixed $ask): ?Lot => $stock->soldFrom($user->shop, is_array($ask) ? $ask['lot'] ?? null : null)[1], $asks);
-        $meal = $meals->read($asks, $lots, $rules, $catalogues->of($user->shop), $shelves->of($user->shop));
-        $ticket = $tickets->serve($meal, $user->shop->currency);
 
-        return new JsonResponse($clock->of($ticket, $sides, $now, $eatAt, $stations, $begun));
+        return new JsonResponse($clock->put($user->shop, json_decode($request->getContent(), true)));
     }
 }

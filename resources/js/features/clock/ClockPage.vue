@@ -99,7 +99,8 @@ const change = (key: (typeof KITCHEN)[number], by: number) => {
           >
           <template v-if="of.without.length"> {{ t('clock.without', { list: of.without.map(nameOf).join(', ') }) }}</template></p
         >
-        <button type="button" class="plain late" data-testid="late" @click="meal.late(15)">{{ t('clock.late') }}</button>
+        <button type="button" class="plain calendar" data-testid="calendar" @click="meal.save()">{{ t('clock.calendar') }}</button>
+        <button type="button" class="plain" data-testid="late" @click="meal.late(15)">{{ t('clock.late') }}</button>
       </template>
     </header>
     <p v-if="meal.problem.value" class="wrong" role="alert" data-testid="clock-wrong">{{ meal.problem.value }}</p>
@@ -218,7 +219,7 @@ h2 {
   border-left: 5px solid var(--oxblood);
   padding: 6px 10px;
 }
-.late {
+.calendar {
   margin-left: auto;
 }
 .halves {

@@ -95,5 +95,16 @@ export function useClock() {
   const drop = (slug: string) => {
     set.value.sides = set.value.sides.filter((each) => each !== slug)
   }
-  return { set, dishes, names, eatAt, clock, sides, problem, move, late, add, drop }
+  /** The same as a calendar for the cook's telephone. */
+  const save = async () => {
+    if (body.value === null) return
+    const { data } = await api.POST('/clock/calendar', { params: { query: { units: units.units } }, body: body.value, parseAs: 'blob' })
+    if (!(data instanceof Blob)) return
+    const link = document.createElement('a')
+    link.href = URL.createObjectURL(data)
+    link.download = 'meal.ics'
+    link.click()
+    URL.revokeObjectURL(link.href)
+  }
+  return { save, set, dishes, names, eatAt, clock, sides, problem, move, late, add, drop }
 }
