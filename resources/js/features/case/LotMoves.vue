@@ -91,6 +91,7 @@ const reasons = ['past_day', 'discoloured', 'smell', 'dropped', 'trim'] as const
           >{{ t(code === 'price' ? 'case.label' : 'case.labelWeight') }}</a
         >
       </template>
+      <a class="plain" :href="`/api/v1/case/lots/${lot.id}/recall.csv`" data-testid="recall-now">{{ t('trace.list') }}</a>
       <button type="button" class="plain" :aria-expanded="isTraced" data-testid="trace-open" @click="isTraced = !isTraced">{{
         t('trace.open')
       }}</button>

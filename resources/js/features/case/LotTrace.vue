@@ -48,7 +48,6 @@ const at = (iso: string) => moment(iso, locale.value, { dateStyle: 'short', time
         ></ul
       >
       <p v-if="trace.data.value.sold.length + trace.data.value.otherwise.length === 0" class="note">{{ t('trace.nobodyYet') }}</p>
-      <a class="plain" :href="`/api/v1/case/lots/${lot}/recall.csv`" data-testid="recall">{{ t('trace.list') }}</a>
     </template>
   </section>
 </template>
@@ -72,8 +71,5 @@ li {
 .note {
   margin: 0;
   color: var(--soft);
-}
-.plain {
-  margin-top: 8px;
 }
 </style>
