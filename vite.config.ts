@@ -18,6 +18,6 @@ export default defineConfig({
     emptyOutDir: true,
     manifest: 'manifest.json',
     target: 'es2022',
-    rollupOptions: { input: 'resources/js/main.ts' },
+    rollupOptions: { input: ['resources/js/main.ts', 'resources/js/phone/card.ts'] },
   },
 })

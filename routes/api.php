@@ -70,11 +70,14 @@ use App\Http\Controllers\Stock\ShowCaseController;
 use App\Http\Controllers\Stock\ShowLotLabelController;
 use App\Http\Controllers\Stock\ShowRecallController;
 use App\Http\Controllers\Stock\TraceLotController;
+use App\Http\Controllers\Tickets\LinkCardController;
 use App\Http\Controllers\Tickets\ListTicketsController;
+use App\Http\Controllers\Tickets\ShowCardCodeController;
 use App\Http\Controllers\Tickets\ShowCardController;
 use App\Http\Controllers\Tickets\ShowTicketController;
 use App\Http\Controllers\Tickets\StoreTicketController;
 use App\Http\Controllers\Tickets\TakeTicketBackController;
+use App\Http\Controllers\Tickets\UnlinkCardController;
 use App\Models\Ticket;
 use Illuminate\Support\Facades\Route;
 
@@ -168,5 +171,8 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('tickets', StoreTicketController::class)->can('create', Ticket::class);
     Route::get('tickets/{ticket}', ShowTicketController::class)->can('view', 'ticket');
     Route::post('tickets/{ticket}/take-back', TakeTicketBackController::class)->can('take-back', 'ticket');
+    Route::post('tickets/{ticket}/card-link', LinkCardController::class)->can('link', 'ticket');
+    Route::delete('tickets/{ticket}/card-link', UnlinkCardController::class)->can('link', 'ticket');
+    Route::get('tickets/{ticket}/card-link.svg', ShowCardCodeController::class)->can('view', 'ticket');
     Route::get('tickets/{ticket}/card.pdf', ShowCardController::class)->can('view', 'ticket');
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\CardLink;
 use App\Models\Customer;
 use App\Models\Lot;
 use App\Models\MoveKind;
@@ -102,6 +103,7 @@ final readonly class StoreTicket
                 'units' => $units->value,
                 'engine_version' => Engine::VERSION,
             ]);
+            CardLink::open($kept);
             foreach ($dishes as $i => $dish) {
                 $row = $sold[$i][0];
                 $grams = $dish->soldG ?? (int) round($ticket->dishes[$i]->price->weighedG ?? $ticket->dishes[$i]->amounts->rawG);

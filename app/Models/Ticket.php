@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 
 /**
@@ -26,6 +27,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $taken_back_at
  * @property-read User $user
  * @property-read Shop $shop
+ * @property-read CardLink|null $cardLink
  * @property-read Collection<int, TicketDish> $dishes  in their places
  */
 final class Ticket extends Model
@@ -44,6 +46,12 @@ final class Ticket extends Model
     public function dishes(): HasMany
     {
         return $this->hasMany(TicketDish::class)->orderBy('place');
+    }
+
+    /** @return HasOne<CardLink, $this> */
+    public function cardLink(): HasOne
+    {
+        return $this->hasOne(CardLink::class);
     }
 
     public function canBeTakenBack(): bool

@@ -29,6 +29,11 @@ final class TicketPolicy
         return $mayView->denied() || $user->role->givesTickets() ? $mayView : Response::deny();
     }
 
+    public function link(User $user, Ticket $ticket): Response
+    {
+        return $this->takeBack($user, $ticket);
+    }
+
     public function create(User $user): bool
     {
         return $user->role->givesTickets();

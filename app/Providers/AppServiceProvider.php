@@ -50,6 +50,7 @@ use Nessmark\School\Schools;
 use Nessmark\Seasoning\Salting;
 use Nessmark\Seasoning\Shelf;
 use Nessmark\Texture\LongCook;
+use Symfony\Component\HttpFoundation\Response as Answer;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -146,6 +147,13 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for(
             'advice',
             fn (Request $request): Limit => Limit::perMinute(600)->by((string) ($request->user()->id ?? $request->ip())),
+        );
+        // Only what is not found counts: a customer reads as often as they like, whoever guesses is soon out of tries.
+        RateLimiter::for(
+            'phone-card',
+            fn (Request $request): Limit => Limit::perMinute(20)
+                ->by((string) $request->ip())
+                ->after(static fn (Answer $answer): bool => $answer->getStatusCode() === Answer::HTTP_NOT_FOUND),
         );
         if ($this->app->environment('production')) {
             URL::forceHttps();

@@ -7,6 +7,7 @@ namespace App\Services;
 use App\Models\Ticket;
 use App\Models\TicketDish;
 use Dompdf\Dompdf;
+use InvalidArgumentException;
 
 /** The take-home card: one A5 page a dish, computed figures first, in the customer's units with the other beside them. */
 final readonly class CardPdf
@@ -36,11 +37,25 @@ final readonly class CardPdf
             'other' => $units === Units::Metric ? Units::Imperial : Units::Metric,
             'wording' => $this->wording,
             'slice' => $this->picture(...),
+            'code' => self::code($ticket),
             'fonts' => resource_path('fonts'),
             'pt' => static fn (float $points): string => round($points * $size, 2).'pt',
         ])->render();
 
         return Pdf::set($html, 'A5', $this->wording->text('card', 'title', ['number' => (string) $ticket->number]));
+    }
+
+    /** Where the card opens on a phone; none if it opens no more, or its address is too long to be read off paper. */
+    private static function code(Ticket $ticket): ?string
+    {
+        if ($ticket->cardLink?->isOpen() !== true) {
+            return null;
+        }
+        try {
+            return 'data:image/svg+xml;base64,'.base64_encode(QrCode::of($ticket->cardLink->url())->svg());
+        } catch (InvalidArgumentException) {
+            return null;
+        }
     }
 
     private function picture(TicketDish $dish): string

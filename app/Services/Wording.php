@@ -77,7 +77,6 @@ final readonly class Wording
         return (string) (new NumberFormatter($this->locale, NumberFormatter::CURRENCY))->formatCurrency($amount, $currency);
     }
 
-    /** A day by the clock of its own zone. */
     /** A day of the week in short, where a thing is done the day before. */
     public function weekday(DateTimeInterface $day): string
     {
@@ -100,6 +99,7 @@ final readonly class Wording
         return ($count >= 1.0 || $quarter === '' ? (string) (int) floor($count) : '').$quarter.' '.$this->text('spoon', $unit);
     }
 
+    /** A day by the clock of its own zone. */
     public function day(DateTimeInterface $day): string
     {
         return (string) (new IntlDateFormatter(

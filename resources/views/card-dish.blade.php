@@ -1,12 +1,11 @@
 @php
-    /** @var App\Models\Ticket $ticket @var App\Models\TicketDish $dish @var App\Services\Units $units @var App\Services\Units $other @var App\Services\Wording $wording @var Closure(float): string $pt @var Closure(App\Models\TicketDish): string $slice */
+    /** @var App\Models\Ticket $ticket @var App\Models\TicketDish $dish @var App\Services\Units $units @var App\Services\Units $other @var App\Services\Wording $wording @var Closure(float): string $pt @var Closure(App\Models\TicketDish): string $slice @var ?string $code */
     $result = $dish->result;
     $of = $ticket->dishes->count();
     $amounts = $result['amounts'];
     $pullBy = $result['pull_by'] ?? ($result['can_probe'] ? 'core' : 'clock'); // older tickets do not say
     $findings = $result['verdict']['findings'];
-    $mealDay = substr((string) (end($result['timeline'])['clock'] ?? ''), 0, 10);
-    $clock = fn (?string $atom): string => $atom === null ? '' : (substr($atom, 0, 10) === $mealDay || $mealDay === '' ? '' : $wording->weekday(new DateTimeImmutable($atom)).' ').(new DateTimeImmutable($atom))->format('H:i');
+    $clock = App\Services\CardClock::of($result['timeline'], $wording);
     $spoons = fn (array $amount): string => $wording->spoons($amount);
 @endphp
 <div class="rule @if ($dish->place > 1) next @endif"></div>
@@ -17,6 +16,9 @@
     <td><h1>{{ $result['cut']['name'] }}</h1>
         <div>{{ $wording->text('method', $result['method']) }}, {{ $wording->text('word', $result['target']['word']) }}@foreach ($result['fires'] ?? [] as $sort), {{ $wording->text('fire', $sort) }}@endforeach @if ($ticket->customer_label) · {{ $wording->text('card', 'for', ['label' => $ticket->customer_label]) }}@endif</div></td>
     <td class="num" style="width: {{ $pt(110) }}">@if ($result['price'] ?? null){{ $wording->money(($dish->price_minor ?? 100 * $result['price']['total']) / 100, $result['price']['currency']) }}<br>@endif {{ $wording->text('card', 'number', ['number' => (string) $ticket->number]) }}@if ($of > 1), {{ $dish->place }} / {{ $of }}@endif<div class="small" style="font-weight: normal">{{ $ticket->shop->name }}, {{ $ticket->shop->town }}<br>{{ $wording->day($ticket->created_at->setTimezone($ticket->shop->now()->getTimezone())) }}</div></td>
+@if ($code !== null)
+    <td style="width: 19mm; text-align: right"><img src="{{ $code }}" style="width: 18mm" alt=""></td>
+@endif
 </tr></table>
 
 @foreach ($findings as $finding)
@@ -46,7 +48,7 @@
 @foreach ($result['pieces'] as $piece)
     <tr><td class="at" style="width: {{ $pt(20) }}">{{ $piece['mark'] }}</td>
         <td>{{ $piece['diners'] }} × {{ $wording->text('word', $piece['word']) }}@if ($piece['at_risk']), {{ $wording->text('card', 'at_risk') }}@endif @foreach ($piece['avoid'] as $avoided), {{ $wording->text('card', 'no', ['what' => $avoided]) }}@endforeach ({{ $units->show('_g', $piece['raw_g']) }})</td>
-        <td class="for">@if ($piece['can_probe']){{ $units->show('_c', $piece['pull_core_c']) }}, @endif{{ App\Services\Units::span($piece['time']['low_s'], $piece['time']['high_s']) }}@if ($piece['on_heat_at'] ?? null), {{ $wording->text('card', 'on_at', ['clock' => $clock($piece['on_heat_at'])]) }}@elseif ($piece['goes_on_after_s'] > 20), {{ $wording->text('card', 'on_after', ['later_s' => $piece['goes_on_after_s']]) }}@endif</td></tr>
+        <td class="for">@if ($piece['can_probe']){{ $units->show('_c', $piece['pull_core_c']) }}, @endif{{ App\Services\Units::span($piece['time']['low_s'], $piece['time']['high_s']) }}@if ($piece['on_heat_at'] ?? null), {{ $wording->text('card', 'on_at', ['clock' => $clock->at($piece['on_heat_at'])]) }}@elseif ($piece['goes_on_after_s'] > 20), {{ $wording->text('card', 'on_after', ['later_s' => $piece['goes_on_after_s']]) }}@endif</td></tr>
 @endforeach
 </table>
 @endif
@@ -54,7 +56,7 @@
 <table class="lines" style="margin-top: {{ $pt(7) }}">
 @foreach ($result['timeline'] as $line)
     <tr>
-        <td class="at">{{ $line['clock'] !== null ? $clock($line['clock']) : ($line['at_s'] < 0 ? '−'.App\Services\Units::duration(-$line['at_s']) : App\Services\Units::duration($line['at_s'])) }}</td>
+        <td class="at">{{ $clock->line($line) }}</td>
         <td>{{ $wording->say($line['do'], $units) }}@php($inOther = $wording->temperaturesIn($line['do'], $units, $other)) @if ($inOther !== []) <span class="small">({{ implode(', ', $inOther) }})</span>@endif</td>
         <td class="for">@if ($line['takes'] !== null){{ App\Services\Units::span($line['takes']['low_s'], $line['takes']['high_s']) }}@endif</td>
     </tr>

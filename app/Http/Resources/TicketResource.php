@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\CardLink;
 use App\Models\Ticket;
 use App\Models\TicketDish;
 use Illuminate\Http\Request;
@@ -31,10 +32,17 @@ final class TicketResource extends JsonResource
             'is_current_engine' => $ticket->engine_version === Engine::VERSION,
             'can_be_taken_back' => $ticket->canBeTakenBack(),
             'taken_back_at' => $ticket->taken_back_at?->toAtomString(),
+            'card_link' => self::link($ticket->cardLink),
             'total' => self::total($ticket),
             'currency' => $ticket->shop->currency,
             'dishes' => array_map(self::dish(...), array_values($ticket->dishes->all())),
         ];
+    }
+
+    /** @return array{url: string, expires_at: string}|null  null: ended or expired */
+    private static function link(?CardLink $link): ?array
+    {
+        return $link?->isOpen() === true ? ['url' => $link->url(), 'expires_at' => $link->expires_at->toAtomString()] : null;
     }
 
     /** Of the dishes that have a price; null where none has. */

@@ -887,6 +887,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/tickets/{ticket}/card-link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new address for the card on a phone; the one before ends */
+        post: operations["linkCard"];
+        /** End the address of the card on a phone */
+        delete: operations["unlinkCard"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/tickets": {
         parameters: {
             query?: never;
@@ -899,6 +917,23 @@ export interface paths {
         put?: never;
         /** Keep a ticket; under one Idempotency-Key once */
         post: operations["storeTicket"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tickets/{ticket}/card-link.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The address of the card on a phone, to be read off the screen */
+        get: operations["showCardCode"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2499,6 +2534,11 @@ export interface components {
             is_current_engine: boolean;
             can_be_taken_back: boolean;
             taken_back_at: string | null;
+            /** @description where the card opens on a phone; null: nowhere, or no more */
+            card_link: {
+                url: string;
+                expires_at: string;
+            } | null;
             /** @description of all dishes that have a price */
             total: number | null;
             currency: string;
@@ -4825,6 +4865,50 @@ export interface operations {
             };
         };
     };
+    linkCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ticket: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredTicket"];
+                };
+            };
+        };
+    };
+    unlinkCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ticket: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredTicket"];
+                };
+            };
+        };
+    };
     listTickets: {
         parameters: {
             query?: {
@@ -4886,6 +4970,37 @@ export interface operations {
             };
             /** @description Refused, naming each key */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showCardCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ticket: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description SVG */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+            /** @description No address */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -37,7 +37,7 @@ final class ShowCardController
     ]
     public function __invoke(ShowCardRequest $request, Ticket $ticket, CardPdf $card): Response
     {
-        return new Response($card->render($ticket->load(['user', 'shop', 'dishes']), $request->units($ticket)), 200, [
+        return new Response($card->render($ticket->load(['user', 'shop', 'dishes', 'cardLink']), $request->units($ticket)), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => sprintf('inline; filename="nessmark-ticket-%d.pdf"', $ticket->number),
         ]);

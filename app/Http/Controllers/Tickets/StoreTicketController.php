@@ -57,7 +57,7 @@ final class StoreTicketController
 
         return (new TicketResource(
             Ticket::query()
-                ->with(['user', 'dishes', 'shop'])
+                ->with(['user', 'dishes', 'shop', 'cardLink'])
                 ->whereKey($given['ticket'])
                 ->firstOrFail(),
         ))

@@ -34,6 +34,6 @@ final class TakeTicketBackController
         /** @var User $user */
         $user = $request->user();
 
-        return new TicketResource($takeBack->execute($user, $ticket)->load(['user', 'dishes', 'shop']));
+        return new TicketResource($takeBack->execute($user, $ticket)->load(['user', 'dishes', 'shop', 'cardLink']));
     }
 }

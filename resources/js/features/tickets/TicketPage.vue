@@ -7,6 +7,7 @@ import TicketCard from '@/ticket/TicketCard.vue'
 import { moment } from '@/units/clock'
 import { money } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
+import PhoneLink from './PhoneLink.vue'
 import { ticketQuery } from './queries'
 
 const props = defineProps<{ id: string }>()
@@ -63,6 +64,7 @@ const takeBack = useMutation({
       <p v-if="kept.data.value.taken_back_at" class="back-note" role="status">{{
         t('tickets.takenBackAt', { when: moment(kept.data.value.taken_back_at, locale) })
       }}</p>
+      <PhoneLink :ticket="kept.data.value" :may-change="session.data.value?.may_advise === true" />
       <template v-for="(dish, i) in kept.data.value.dishes" :key="i">
         <h2 v-if="kept.data.value.dishes.length > 1" class="dish" data-testid="dish">
           {{ t('dish.of', { place: i + 1, count: kept.data.value.dishes.length })

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Tickets;
+
+use App\Http\Resources\TicketResource;
+use App\Models\CardLink;
+use App\Models\Ticket;
+use OpenApi\Attributes as OA;
+
+final class UnlinkCardController
+{
+    #[
+        OA\Delete(
+            path: '/tickets/{ticket}/card-link',
+            operationId: 'unlinkCard',
+            summary: 'End the address of the card on a phone',
+            parameters: [new OA\Parameter(name: 'ticket', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/StoredTicket')),
+            ],
+        ),
+    ]
+    public function __invoke(Ticket $ticket): TicketResource
+    {
+        CardLink::query()->where('ticket_id', $ticket->id)->delete();
+
+        return new TicketResource($ticket->load(['user', 'dishes', 'shop', 'cardLink']));
+    }
+}
