@@ -17,7 +17,7 @@
         <div>{{ $wording->text('method', $result['method']) }}, {{ $wording->text('word', $result['target']['word']) }}@foreach ($result['fires'] ?? [] as $sort), {{ $wording->text('fire', $sort) }}@endforeach @if ($ticket->customer_label) · {{ $wording->text('card', 'for', ['label' => $ticket->customer_label]) }}@endif</div></td>
     <td class="num" style="width: {{ $pt(110) }}">@if ($result['price'] ?? null){{ $wording->money(($dish->price_minor ?? 100 * $result['price']['total']) / 100, $result['price']['currency']) }}<br>@endif {{ $wording->text('card', 'number', ['number' => (string) $ticket->number]) }}@if ($of > 1), {{ $dish->place }} / {{ $of }}@endif<div class="small" style="font-weight: normal">{{ $ticket->shop->name }}, {{ $ticket->shop->town }}<br>{{ $wording->day($ticket->created_at->setTimezone($ticket->shop->now()->getTimezone())) }}</div></td>
 @if ($code !== null)
-    <td style="width: 19mm; text-align: right"><img src="{{ $code }}" style="width: 18mm" alt=""></td>
+    <td style="width: 19mm; text-align: right"><img src="{{ $code }}" style="width: 18mm" alt=""><div class="small" style="text-align: center">{{ $wording->text('phone', 'scan') }}</div></td>
 @endif
 </tr></table>
 
@@ -66,7 +66,7 @@
 @php($dressing = $result['dressing'] ?? null)
 @if ($dressing !== null)
 <div style="margin-top: {{ $pt(5) }}"><b>{{ $dressing['name'] }}</b>: @foreach ($dressing['amounts'] as $amount){{ $amount['name'] }} {{ $units->show('_g', $amount['g']) }}{{ $spoons($amount) === '' ? '' : ' ('.$spoons($amount).')' }}{{ $amount['instead_of'] ? ' '.$wording->text('card', 'instead_of', ['what' => $amount['instead_of']]) : '' }}{{ $loop->last ? '' : ', ' }}@endforeach
-@if ($dressing['salt_beside'])+ {{ $wording->text('card', 'salt_beside') }} {{ $units->show('_g', $dressing['salt_beside']['g']) }} ({{ $spoons($dressing['salt_beside']) }})@endif.
+@if ($dressing['salt_beside']); {{ $wording->text('card', 'salt_beside') }} {{ $units->show('_g', $dressing['salt_beside']['g']) }} ({{ $spoons($dressing['salt_beside']) }})@endif.
 @if ($dressing['allergens'])<b>{{ $wording->text('label', 'allergens', ['list' => implode(', ', array_map(fn (string $each): string => $wording->text('allergen', $each), $dressing['allergens']))]) }}</b>@endif
 @if ($dressing['may_contain']) {{ $wording->text('label', 'may_contain', ['list' => implode(', ', array_map(fn (string $each): string => $wording->text('allergen', $each), $dressing['may_contain']))]) }}@endif</div>
 @foreach (array_unique(array_map(fn (array $each): string => $wording->say($each['says'], $units), [...array_slice($dressing['scorches'], 0, 1), ...$dressing['apart']])) as $said)
@@ -76,12 +76,7 @@
 @endif
 
 <div class="foot">
-@foreach ($result['cautions'] as $caution)
-    <span>{{ $wording->say($caution, $units) }}</span>
-@endforeach
-@foreach (array_filter([$result['tempering'] ?? null, $result['keeping'] ?? null]) as $said)
-    <span>{{ $wording->say($said, $units) }}</span>
-@endforeach
+    {{ implode(' ', array_map(fn (array $said): string => $wording->say($said, $units), [...$result['cautions'], ...array_filter([$result['tempering'] ?? null, $result['keeping'] ?? null])])) }}
 @foreach ($result['doubts'] as $doubt)
     <span class="small">{{ $wording->say($doubt, $units) }}</span>
 @endforeach

@@ -17,7 +17,8 @@
     h2 { font: 700 20px/1.2 'Arial Narrow', Arial, sans-serif; margin: 24px 0 6px; }
     section + section { border-top: 5px solid #8a1c2c; margin-top: 34px; }
     p { margin: 6px 0; }
-    .say { background: #fbeecb; border-left: 5px solid #8a6207; padding: 8px 12px; font-weight: 700; }
+    .say { background: #fbeecb; border-left: 5px solid #8a6207; padding: 8px 12px; }
+    .first { font-weight: 700; }
     .figures { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; margin: 14px 0; }
     .figures div { background: #eef2f0; padding: 10px 12px; }
     .big { font: 700 32px/1.1 'Arial Narrow', Arial, sans-serif; display: block; }

@@ -10,7 +10,7 @@
 <h1>{{ $result['cut']['name'] }}</h1>
 <p>{{ $wording->text('method', $result['method']) }}, {{ $wording->text('word', $result['target']['word']) }}@foreach ($result['fires'] ?? [] as $sort), {{ $wording->text('fire', $sort) }}@endforeach</p>
 @foreach ($result['verdict']['findings'] as $finding)
-    <p class="say">@if ($finding['pieces'] ?? []){{ implode(', ', $finding['pieces']) }}: @endif{{ $wording->say($finding, $units) }}</p>
+    <p class="say first">@if ($finding['pieces'] ?? []){{ implode(', ', $finding['pieces']) }}: @endif{{ $wording->say($finding, $units) }}</p>
 @endforeach
 @foreach ($result['cautions'] as $caution)
     <p class="say">{{ $wording->say($caution, $units) }}</p>

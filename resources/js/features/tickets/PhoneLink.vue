@@ -20,28 +20,28 @@ const end = useMutation({ mutationFn: () => orThrow(api.DELETE('/tickets/{ticket
   <section class="phone" data-testid="phone-link">
     <template v-if="ticket.card_link">
       <p>
-        <a :href="ticket.card_link.url" target="_blank" rel="noopener" data-testid="phone-url">{{ t('phone.open') }}</a>
-        {{ t('phone.until', { when: moment(ticket.card_link.expires_at, locale) }) }}
+        <a :href="ticket.card_link.url" target="_blank" rel="noopener" data-testid="phone-url">{{ t('phoneLink.open') }}</a>
+        {{ t('phoneLink.until', { when: moment(ticket.card_link.expires_at, locale) }) }}
       </p>
       <button type="button" class="plain" :aria-expanded="isShown" data-testid="show-code" @click="isShown = !isShown">{{
-        t(isShown ? 'phone.hide' : 'phone.show')
+        t(isShown ? 'phoneLink.hide' : 'phoneLink.show')
       }}</button>
       <template v-if="mayChange">
         <button type="button" class="plain" :disabled="renew.isPending.value" data-testid="renew-link" @click="renew.mutate()">{{
-          t('phone.renew')
+          t('phoneLink.renew')
         }}</button>
         <button type="button" class="plain" :disabled="end.isPending.value" data-testid="end-link" @click="end.mutate()">{{
-          t('phone.end')
+          t('phoneLink.end')
         }}</button>
       </template>
       <img
         v-if="isShown"
         :key="ticket.card_link.url"
         :src="`/api/v1/tickets/${ticket.id}/card-link.svg?${ticket.card_link.expires_at}`"
-        :alt="t('phone.code')" />
+        :alt="t('phoneLink.code')" />
     </template>
     <template v-else>
-      <p>{{ t('phone.none') }}</p>
+      <p>{{ t('phoneLink.none') }}</p>
       <button
         v-if="mayChange"
         type="button"
@@ -49,7 +49,7 @@ const end = useMutation({ mutationFn: () => orThrow(api.DELETE('/tickets/{ticket
         :disabled="renew.isPending.value"
         data-testid="renew-link"
         @click="renew.mutate()"
-        >{{ t('phone.make') }}</button
+        >{{ t('phoneLink.make') }}</button
       >
     </template>
     <p v-if="renew.isError.value || end.isError.value" class="wrong" role="alert">{{ (renew.error.value ?? end.error.value)?.message }}</p>

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use Tests\Browser\Support\Axe;
+use Tests\Browser\Support\CounterPage;
+use Tests\Browser\Support\JourneyCase;
+
+/** From the ticket to the phone in somebody else's kitchen. */
+final class PhoneCardJourneyTest extends JourneyCase
+{
+    public function test_the_card_is_cooked_from_on_a_phone_that_lost_its_connection(): void
+    {
+        $address = $this->address($this->ticket());
+        $driver = $this->chromium->driver;
+        $driver->manage()->deleteAllCookies(); // as somebody who is signed in nowhere
+        $this->phone($address);
+        self::assertSame([], Axe::seriousFindings($driver));
+        self::assertLessThanOrEqual(360, $driver->executeScript('return document.documentElement.scrollWidth'), 'nothing runs off the side');
+
+        $this->offline(true);
+        self::assertSame('0', $this->stepAtHand());
+        $driver->findElement(WebDriverBy::cssSelector('label[for="step-1-0"]'))->click();
+        self::assertSame('1', $this->stepAtHand(), 'what is done is done: the next one is shown');
+        $timer = $driver->findElement(WebDriverBy::cssSelector('li button'));
+        $offered = $timer->getText();
+        $timer->click();
+        $this->waits(static fn (): bool => preg_match('/^(\d+:)?\d+:\d\d$/', $timer->getText()) === 1);
+        $timer->click();
+        self::assertSame($offered, $timer->getText(), 'a timer started by mistake is stopped by the same hand');
+        $this->offline(false);
+    }
+
+    public function test_without_script_the_card_reads_the_same(): void
+    {
+        $address = $this->address($this->ticket());
+        $this->phone($address);
+        $read = fn (): string => $this->chromium->driver->findElement(WebDriverBy::tagName('main'))->getText();
+        $withScript = $read();
+        $timers = array_map(
+            static fn ($button): string => $button->getText(),
+            $this->chromium->driver->findElements(WebDriverBy::tagName('button')),
+        );
+        $this->command('Emulation.setScriptExecutionDisabled', ['value' => true]);
+        $this->chromium->driver->get($address);
+
+        self::assertNotSame([], $timers);
+        self::assertSame(str_replace(array_map(static fn (string $timer): string => "\n{$timer}", $timers), '', $withScript), $read());
+        $this->command('Emulation.setScriptExecutionDisabled', ['value' => false]);
+    }
+
+    public function test_the_shop_shows_renews_and_ends_the_address(): void
+    {
+        $counter = $this->ticket();
+        $first = $this->address($counter);
+        $counter->part('show-code')->click();
+        $code = $counter->waitFor('phone-link')->findElement(WebDriverBy::tagName('img'));
+        $this->waits(fn (): bool => $this->chromium->driver->executeScript('return arguments[0].naturalWidth', [$code]) > 0);
+        self::assertSame([], Axe::seriousFindings($this->chromium->driver));
+
+        $counter->part('renew-link')->click();
+        $this->waits(fn (): bool => $this->address($counter) !== $first);
+        $second = $this->address($counter);
+        $counter->part('end-link')->click();
+        $counter->waitForText('phone-link', 'opens on no phone');
+        foreach ([$first, $second] as $ended) {
+            $this->phone($ended);
+            self::assertSame('This card is not here', $this->chromium->driver->findElement(WebDriverBy::tagName('h1'))->getText());
+        }
+    }
+
+    /** The page of a ticket just given. */
+    private function ticket(): CounterPage
+    {
+        $counter = $this->counter()->byHand()->chooseCut('lamb rump', 'Lamb rump, cap on')->choose('method', 'Sear, then oven');
+        $counter->part('read-safety.below_minimum_held')->click();
+        $counter->part('give')->click();
+        $counter->waitFor('given');
+        $counter->part('open-given')->click();
+        $counter->waitFor('phone-link');
+
+        return $counter;
+    }
+
+    private function address(CounterPage $counter): string
+    {
+        return (string) $counter->part('phone-url')->getAttribute('href');
+    }
+
+    private function phone(string $address): void
+    {
+        $this->chromium->driver->manage()->window()->setSize(new WebDriverDimension(360, 760));
+        $this->command('Emulation.setDeviceMetricsOverride', ['width' => 360, 'height' => 760, 'deviceScaleFactor' => 1, 'mobile' => true]);
+        $this->chromium->driver->get($address);
+    }
+
+    private function stepAtHand(): string
+    {
+        return (string) $this->chromium->driver->executeScript(
+            'return String([...document.querySelectorAll("section:first-of-type li")].findIndex((li) => li.ariaCurrent === "step"))',
+        );
+    }
+
+    private function offline(bool $isOffline): void
+    {
+        $this->command('Network.enable', []);
+        $this->command(
+            'Network.emulateNetworkConditions',
+            ['offline' => $isOffline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        );
+    }
+
+    /** @param  array<string, mixed>  $params */
+    private function command(string $name, array $params): void
+    {
+        $this->chromium->driver->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute',
+            'POST',
+            ['cmd' => $name, 'params' => (object) $params],
+        );
+    }
+}
