@@ -20,7 +20,9 @@ final readonly class CardClock
     /** @param  array{clock: string|null, at_s: float|int}  $line */
     public function line(array $line): string
     {
-        return $line['clock'] !== null ? $this->at($line['clock']) : ($line['at_s'] < 0 ? '−' : '').Units::duration(abs((float) $line['at_s']));
+        return $line['clock'] !== null
+            ? $this->at($line['clock'])
+            : ($line['at_s'] < 0 ? '−' : '').Units::duration(abs((float) $line['at_s']));
     }
 
     public function at(string $atom): string

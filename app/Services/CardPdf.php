@@ -7,7 +7,6 @@ namespace App\Services;
 use App\Models\Ticket;
 use App\Models\TicketDish;
 use Dompdf\Dompdf;
-use InvalidArgumentException;
 
 /** The take-home card: one A5 page a dish, computed figures first, in the customer's units with the other beside them. */
 final readonly class CardPdf
@@ -16,6 +15,11 @@ final readonly class CardPdf
 
     /** A card with much to say is set smaller, down to where it can still be read at arm's length: from memory, 6 pt. */
     private const SIZES = [1.0, 0.92, 0.85];
+
+    private const ROLL_MM = 80.0;
+
+    /** Left below the last line, where the printer cuts. */
+    private const TAIL_MM = 8.0;
 
     public function render(Ticket $ticket, Units $units): string
     {
@@ -29,16 +33,34 @@ final readonly class CardPdf
         return (string) $pdf->output();
     }
 
-    private function set(Ticket $ticket, Units $units, float $size): Dompdf
+    /** On the roll of a counter printer, for those without a sheet of paper: the phone's text, black only. */
+    public function roll(Ticket $ticket, Units $units): string
     {
-        $html = view('card', [
+        $html = view('card-roll', $this->said($ticket, $units))->render();
+        $title = $this->wording->text('card', 'title', ['number' => (string) $ticket->number]);
+
+        return (string) Pdf::roll($html, self::ROLL_MM, self::TAIL_MM, $title)->output();
+    }
+
+    /** @return array<string, mixed> */
+    private function said(Ticket $ticket, Units $units): array
+    {
+        return [
             'ticket' => $ticket,
             'units' => $units,
             'other' => $units === Units::Metric ? Units::Imperial : Units::Metric,
             'wording' => $this->wording,
-            'slice' => $this->picture(...),
+            'slice' => $this->slice,
             'code' => self::code($ticket),
             'fonts' => resource_path('fonts'),
+        ];
+    }
+
+    private function set(Ticket $ticket, Units $units, float $size): Dompdf
+    {
+        $html = view('card', [
+            ...$this->said($ticket, $units),
+            'slice' => $this->picture(...),
             'pt' => static fn (float $points): string => round($points * $size, 2).'pt',
         ])->render();
 
@@ -51,11 +73,9 @@ final readonly class CardPdf
         if ($ticket->cardLink?->isOpen() !== true) {
             return null;
         }
-        try {
-            return 'data:image/svg+xml;base64,'.base64_encode(QrCode::of($ticket->cardLink->url())->svg());
-        } catch (InvalidArgumentException) {
-            return null;
-        }
+        $code = QrCode::of($ticket->cardLink->url());
+
+        return $code === null ? null : 'data:image/svg+xml;base64,'.base64_encode($code->svg());
     }
 
     private function picture(TicketDish $dish): string

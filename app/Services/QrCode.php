@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Services;
 
-use InvalidArgumentException;
-
 /**
  * A short text as a QR code of error level M, bytes, versions 1 to 6 (ISO/IEC 18004:2015; its tables from memory, every version checked
  * against a reference library in the tests).
@@ -22,10 +20,9 @@ final readonly class QrCode
 
     /**
      * @param  int<0, 7>|null  $mask  null: the one that reads best
-     *
-     * @throws InvalidArgumentException for a text of more than 106 bytes
+     * @return self|null  null for a text of more than 106 bytes
      */
-    public static function of(string $text, ?int $mask = null): self
+    public static function of(string $text, ?int $mask = null): ?self
     {
         foreach (self::BLOCKS as $version => [$errors, $words, $blocks]) {
             if (strlen($text) <= $words * $blocks - 2) {
@@ -37,7 +34,8 @@ final readonly class QrCode
                 return new self($drawn[0]);
             }
         }
-        throw new InvalidArgumentException(sprintf('A text of %d bytes is too long for a QR code of this size.', strlen($text)));
+
+        return null;
     }
 
     public function svg(): string
@@ -50,7 +48,7 @@ final readonly class QrCode
         }
         $side = count($this->dark) + 2 * self::QUIET;
 
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$side} {$side}\"><path fill=\"#000\" d=\"{$path}\"/></svg>";
+        return sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %1$d %1$d"><path d="%2$s"/></svg>', $side, $path);
     }
 
     /** The text with its length, padding and error words, block by block in turns. */
@@ -58,7 +56,10 @@ final readonly class QrCode
     {
         $data = (string) hex2bin('4'.sprintf('%02x', strlen($text)).bin2hex($text).'0');
         $data = str_pad($data, $words * $blocks, "\xEC\x11");
-        $split = array_map(static fn (string $block): array => array_values((array) unpack('C*', $block)), str_split($data, max(1, $words)));
+        $split = array_map(
+            static fn (string $block): array => array_values((array) unpack('C*', $block)),
+            str_split($data, max(1, $words)),
+        );
         $checks = array_map(static fn (array $block): array => self::errorWords($block, $errors), $split);
         $bits = '';
         foreach ([[$split, $words], [$checks, $errors]] as [$of, $count]) {
@@ -117,7 +118,7 @@ final readonly class QrCode
         $isUpward = true;
         for ($right = $side - 1; $right > 0; $right -= $right === 8 ? 3 : 2, $isUpward = ! $isUpward) {
             for ($i = 0; $i < 2 * $side; $i++) {
-                $x = $right - $i % 2;
+                $x = $right - ($i % 2);
                 $y = $isUpward ? $side - 1 - intdiv($i, 2) : intdiv($i, 2);
                 if (! isset($dark[$y][$x])) {
                     $dark[$y][$x] = (($bits[$next++] ?? '0') === '1') !== self::isMasked($mask, $x, $y);
@@ -152,14 +153,14 @@ final readonly class QrCode
         $dark[$side - 8][8] = true;
         $left = $mask << 10;
         for ($bit = 14; $bit >= 10; $bit--) {
-            $left ^= ($left >> $bit & 1) * (0x537 << ($bit - 10));
+            $left ^= (($left >> $bit) & 1) * (0x537 << ($bit - 10));
         }
-        $format = ($mask << 10 | $left) ^ 0x5412;
+        $format = (($mask << 10) | $left) ^ 0x5412;
         foreach ([0, 1, 2, 3, 4, 5, 7, 8] as $i => $y) {
-            $dark[$y][8] = $dark[8][$side - 1 - $i] = ($format >> $i & 1) === 1;
+            $dark[$y][8] = $dark[8][$side - 1 - $i] = (($format >> $i) & 1) === 1;
         }
         foreach ([7, 5, 4, 3, 2, 1, 0] as $i => $x) {
-            $dark[8][$x] = $dark[$side - 7 + $i][8] = ($format >> (8 + $i) & 1) === 1;
+            $dark[8][$x] = $dark[$side - 7 + $i][8] = (($format >> (8 + $i)) & 1) === 1;
         }
 
         return $dark;
@@ -188,9 +189,9 @@ final readonly class QrCode
             2 => $x % 3,
             3 => ($x + $y) % 3,
             4 => (intdiv($x, 3) + intdiv($y, 2)) % 2,
-            5 => $x * $y % 2 + $x * $y % 3,
-            6 => ($x * $y % 2 + $x * $y % 3) % 2,
-            default => (($x + $y) % 2 + $x * $y % 3) % 2,
+            5 => (($x * $y) % 2) + (($x * $y) % 3),
+            6 => ((($x * $y) % 2) + (($x * $y) % 3)) % 2,
+            default => ((($x + $y) % 2) + (($x * $y) % 3)) % 2,
         } === 0;
     }
 

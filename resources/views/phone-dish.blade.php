@@ -41,7 +41,8 @@
         <div @if ($line['takes'] !== null) data-low-s="{{ (int) round($line['takes']['low_s']) }}" data-timer="{{ $wording->text('phone', 'timer', ['low_s' => $line['takes']['low_s']]) }}" data-look="{{ $wording->text('phone', 'look') }}" @endif>
             <label for="step-{{ $dish->place }}-{{ $i }}">
                 <span class="at">{{ $clock->line($line) }}@if ($line['takes'] !== null)<span>{{ App\Services\Units::span($line['takes']['low_s'], $line['takes']['high_s']) }}</span>@endif</span>
-                {{ $wording->say($line['do'], $units) }}
+                {{ $wording->say($line['do'], $units) }}@php($inOther = $wording->temperaturesIn($line['do'], $units, $other)) @if ($inOther !== []) <span class="small">({{ implode(', ', $inOther) }})</span>@endif
+
             </label>
         </div>
     </li>

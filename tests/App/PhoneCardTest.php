@@ -33,20 +33,30 @@ final class PhoneCardTest extends AppTestCase
         $url = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->json('card_link.url');
 
         $this->get($url)->assertSee('?units=imperial', false);
-        $this->get($url.'?units=imperial')->assertSee("\u{a0}°F")->assertSee('?units=metric', false);
-        $this->get($url.'?units=furlongs')->assertOk()->assertSee('?units=imperial', false);
+        $this->get($url.'?units=imperial')
+            ->assertSee("\u{a0}°F")
+            ->assertSee('?units=metric', false);
+        $this->get($url.'?units=furlongs')
+            ->assertOk()
+            ->assertSee('?units=imperial', false);
     }
 
     public function test_what_the_card_reads_is_what_the_phone_reads(): void
     {
         $given = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket());
         $page = self::words((string) $this->get($given->json('card_link.url'))->getContent());
-        $pdf = (new Parser)->parseContent($this->get("/api/v1/tickets/{$given->json('id')}/card.pdf")->content())->getText();
+        $paper = fn (string $kind): string => self::words(
+            (new Parser())
+                ->parseContent($this->get("/api/v1/tickets/{$given->json('id')}/card.pdf?paper={$kind}")->content())
+                ->getText(),
+        );
+        [$sheet, $roll] = [$paper('a5'), $paper('roll')];
 
         self::assertNotSame([], $given->json('dishes.0.ticket.cautions'));
         foreach (self::said($given->json('dishes.0.ticket')) as $said) {
             self::assertStringContainsString($said, $page);
-            self::assertStringContainsString($said, self::words($pdf));
+            self::assertStringContainsString($said, $sheet);
+            self::assertStringContainsString($said, $roll);
         }
     }
 
@@ -68,7 +78,11 @@ final class PhoneCardTest extends AppTestCase
         $url = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->json('card_link.url');
         $this->travel(31)->days();
         $answers = array_map(
-            fn (string $each): string => (string) preg_replace('/nonce="\w+"/', '', (string) $this->get($each)->assertNotFound()->getContent()),
+            fn (string $each): string => (string) preg_replace(
+                '/nonce="\w+"/',
+                '',
+                (string) $this->get($each)->assertNotFound()->getContent(),
+            ),
             [$url, url('card/'.str_repeat('0', 32)), url('card/x'), url('card/'.str_repeat('a', 3000))],
         );
 
@@ -107,29 +121,64 @@ final class PhoneCardTest extends AppTestCase
         $given = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket());
 
         self::assertSame(
-            QrCode::of($given->json('card_link.url'))->svg(),
-            $this->get("/api/v1/tickets/{$given->json('id')}/card-link.svg")->assertOk()->content(),
+            QrCode::of($given->json('card_link.url'))?->svg(),
+            $this->get("/api/v1/tickets/{$given->json('id')}/card-link.svg")
+                ->assertOk()
+                ->content(),
         );
     }
 
     public function test_the_printed_card_has_the_code_and_stays_one_page(): void
     {
         $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->assertCreated();
-        $with = Ticket::query()->with(['user', 'shop', 'dishes', 'cardLink'])->firstOrFail();
+        $with = Ticket::query()
+            ->with(['user', 'shop', 'dishes', 'cardLink'])
+            ->firstOrFail();
         $print = fn (Ticket $ticket): string => $this->app->make(CardPdf::class)->render($ticket, Units::Metric);
         $withCode = $print($with);
         CardLink::query()->delete();
 
-        self::assertCount(1, (new Parser)->parseContent($withCode)->getPages());
+        self::assertCount(1, (new Parser())->parseContent($withCode)->getPages());
         self::assertGreaterThan(strlen($print($with->fresh(['user', 'shop', 'dishes', 'cardLink']) ?? $with)), strlen($withCode));
+    }
+
+    public function test_a_roll_is_one_page_as_long_as_what_it_says(): void
+    {
+        $this->actingAs($this->staff());
+        $dish = self::newTicket()['dishes'][0];
+        $sizes = [];
+        foreach ([1, 3] as $dishes) {
+            $given = $this->postJson(
+                '/api/v1/tickets',
+                self::newTicket(change: ['dishes' => array_fill(0, $dishes, $dish)]),
+            )->assertCreated();
+            $pages = (new Parser())
+                ->parseContent(
+                    $this->get("/api/v1/tickets/{$given->json('id')}/card.pdf?paper=roll")
+                        ->assertOk()
+                        ->content(),
+                )
+                ->getPages();
+            self::assertCount(1, $pages);
+            $sizes[] = $pages[0]->getDetails()['MediaBox'];
+            self::assertStringContainsString('Howwasit?', self::words($pages[0]->getText()), 'room for notes, at the end');
+        }
+
+        self::assertEqualsWithDelta(80.0, ($sizes[0][2] / 72) * 25.4, 0.1);
+        self::assertGreaterThan(2 * $sizes[0][3], $sizes[1][3]);
+        $this->getJson("/api/v1/tickets/{$given->json('id')}/card.pdf?paper=slate")->assertUnprocessable();
     }
 
     public function test_only_those_who_advise_change_the_address(): void
     {
         $id = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->json('id');
 
-        $this->actingAs($this->staff(Role::Cutter, signIn: 'cutter'))->postJson("/api/v1/tickets/{$id}/card-link")->assertForbidden();
-        $this->actingAs($this->staff(shop: 'Shop on the hill', signIn: 'other'))->deleteJson("/api/v1/tickets/{$id}/card-link")->assertNotFound();
+        $this->actingAs($this->staff(Role::Cutter, signIn: 'cutter'))
+            ->postJson("/api/v1/tickets/{$id}/card-link")
+            ->assertForbidden();
+        $this->actingAs($this->staff(shop: 'Shop on the hill', signIn: 'other'))
+            ->deleteJson("/api/v1/tickets/{$id}/card-link")
+            ->assertNotFound();
     }
 
     /** @return list<string> */
@@ -149,7 +198,12 @@ final class PhoneCardTest extends AppTestCase
     private static function said(array $ticket): array
     {
         $wording = app(\App\Services\Wording::class);
-        $phrases = [...array_column($ticket['timeline'], 'do'), ...$ticket['cautions'], ...$ticket['verdict']['findings'], ...$ticket['doubts']];
+        $phrases = [
+            ...array_column($ticket['timeline'], 'do'),
+            ...$ticket['cautions'],
+            ...$ticket['verdict']['findings'],
+            ...$ticket['doubts'],
+        ];
 
         return array_map(static fn (array $each): string => self::words($wording->say($each, Units::Metric)), $phrases);
     }

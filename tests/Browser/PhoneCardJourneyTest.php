@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverDimension;
 use Tests\Browser\Support\Axe;
 use Tests\Browser\Support\CounterPage;
 use Tests\Browser\Support\JourneyCase;
@@ -20,7 +19,11 @@ final class PhoneCardJourneyTest extends JourneyCase
         $driver->manage()->deleteAllCookies(); // as somebody who is signed in nowhere
         $this->phone($address);
         self::assertSame([], Axe::seriousFindings($driver));
-        self::assertLessThanOrEqual(360, $driver->executeScript('return document.documentElement.scrollWidth'), 'nothing runs off the side');
+        self::assertLessThanOrEqual(
+            360,
+            $driver->executeScript('return document.documentElement.scrollWidth'),
+            'nothing runs off the side',
+        );
 
         $this->offline(true);
         self::assertSame('0', $this->stepAtHand());
@@ -93,8 +96,7 @@ final class PhoneCardJourneyTest extends JourneyCase
 
     private function phone(string $address): void
     {
-        $this->chromium->driver->manage()->window()->setSize(new WebDriverDimension(360, 760));
-        $this->command('Emulation.setDeviceMetricsOverride', ['width' => 360, 'height' => 760, 'deviceScaleFactor' => 1, 'mobile' => true]);
+        $this->chromium->viewport(360, 760);
         $this->chromium->driver->get($address);
     }
 
@@ -108,19 +110,20 @@ final class PhoneCardJourneyTest extends JourneyCase
     private function offline(bool $isOffline): void
     {
         $this->command('Network.enable', []);
-        $this->command(
-            'Network.emulateNetworkConditions',
-            ['offline' => $isOffline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
-        );
+        $this->command('Network.emulateNetworkConditions', [
+            'offline' => $isOffline,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
     }
 
     /** @param  array<string, mixed>  $params */
     private function command(string $name, array $params): void
     {
-        $this->chromium->driver->executeCustomCommand(
-            '/session/:sessionId/goog/cdp/execute',
-            'POST',
-            ['cmd' => $name, 'params' => (object) $params],
-        );
+        $this->chromium->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => $name,
+            'params' => (object) $params,
+        ]);
     }
 }

@@ -19,7 +19,12 @@ final class ShowCardRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['units' => ['nullable', Rule::enum(Units::class)]];
+        return ['units' => ['nullable', Rule::enum(Units::class)], 'paper' => ['nullable', Rule::in(['a5', 'roll'])]];
+    }
+
+    public function isRoll(): bool
+    {
+        return $this->query('paper') === 'roll';
     }
 
     public function units(Ticket $ticket): Units

@@ -5014,6 +5014,8 @@ export interface operations {
         parameters: {
             query?: {
                 units?: "metric" | "imperial";
+                /** @description A5, or the 80 mm roll of a counter printer */
+                paper?: "a5" | "roll";
             };
             header?: never;
             path: {

@@ -13,7 +13,9 @@ use Sabre\VObject\Reader;
 /** A meal as a calendar, read back by a library of the field and by a reader of our own. */
 final class ICalendarTest extends TestCase
 {
-    private const SAYS = "Sear at 200 °C, 2 min a side; then the edges\nand rest \\ it – für vier, s’il vous plaît: 「zo gaar als u wilt」, ¡bueno! und so weiter";
+    private const SAYS =
+        "Sear at 200 °C, 2 min a side; then the edges\nand rest \\ it – für vier,".
+        ' s’il vous plaît: 「zo gaar als u wilt」, ¡bueno! und so weiter';
 
     public function test_it_is_read_back_as_it_was_written(): void
     {
@@ -68,8 +70,18 @@ final class ICalendarTest extends TestCase
         return ICalendar::of(
             'Meal',
             [
-                ['uid' => 'A-0@meal', 'from' => $at('2026-03-29T01:55:00+01:00'), 'to' => $at('2026-03-29T03:10:00+02:00'), 'says' => self::SAYS],
-                ['uid' => 'A-serve@meal', 'from' => $at('2026-03-29T03:10:00+02:00'), 'to' => $at('2026-03-29T03:13:00+02:00'), 'says' => 'Slice'],
+                [
+                    'uid' => 'A-0@meal',
+                    'from' => $at('2026-03-29T01:55:00+01:00'),
+                    'to' => $at('2026-03-29T03:10:00+02:00'),
+                    'says' => self::SAYS,
+                ],
+                [
+                    'uid' => 'A-serve@meal',
+                    'from' => $at('2026-03-29T03:10:00+02:00'),
+                    'to' => $at('2026-03-29T03:13:00+02:00'),
+                    'says' => 'Slice',
+                ],
             ],
             $at('2026-03-28T12:00:00+01:00'),
         );

@@ -30,8 +30,9 @@ final class ShowCardCodeController
     public function __invoke(Ticket $ticket): Response
     {
         $link = $ticket->cardLink;
-        abort_if($link?->isOpen() !== true, 404);
+        $code = $link?->isOpen() === true ? QrCode::of($link->url()) : null;
+        abort_if($code === null, 404);
 
-        return new Response(QrCode::of($link->url())->svg(), 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => 'no-store']);
+        return new Response($code->svg(), 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => 'no-store']);
     }
 }

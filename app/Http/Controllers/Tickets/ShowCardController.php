@@ -25,6 +25,13 @@ final class ShowCardController
                     required: false,
                     schema: new OA\Schema(type: 'string', enum: ['metric', 'imperial']),
                 ),
+                new OA\Parameter(
+                    name: 'paper',
+                    in: 'query',
+                    required: false,
+                    description: 'A5, or the 80 mm roll of a counter printer',
+                    schema: new OA\Schema(type: 'string', enum: ['a5', 'roll']),
+                ),
             ],
             responses: [
                 new OA\Response(
@@ -37,7 +44,10 @@ final class ShowCardController
     ]
     public function __invoke(ShowCardRequest $request, Ticket $ticket, CardPdf $card): Response
     {
-        return new Response($card->render($ticket->load(['user', 'shop', 'dishes', 'cardLink']), $request->units($ticket)), 200, [
+        $ticket->load(['user', 'shop', 'dishes', 'cardLink']);
+        $units = $request->units($ticket);
+
+        return new Response($request->isRoll() ? $card->roll($ticket, $units) : $card->render($ticket, $units), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => sprintf('inline; filename="nessmark-ticket-%d.pdf"', $ticket->number),
         ]);

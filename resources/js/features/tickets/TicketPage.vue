@@ -48,6 +48,14 @@ const takeBack = useMutation({
           data-testid="card-link"
           >{{ t('ticket.card') }}</a
         >
+        <a
+          class="plain"
+          :href="`/api/v1/tickets/${kept.data.value.id}/card.pdf?paper=roll&units=${units.units}`"
+          target="_blank"
+          rel="noopener"
+          data-testid="roll-link"
+          >{{ t('ticket.roll') }}</a
+        >
         <button
           v-if="kept.data.value.can_be_taken_back && session.data.value?.may_advise"
           type="button"
