@@ -19,9 +19,9 @@
     p { margin: 6px 0; }
     .say { background: #fbeecb; border-left: 5px solid #8a6207; padding: 8px 12px; }
     .first { font-weight: 700; }
-    .figures { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; margin: 14px 0; }
+    .figures { display: grid; grid-template-columns: repeat(auto-fit, minmax(210px, 1fr)); gap: 10px; margin: 14px 0; }
     .figures div { background: #eef2f0; padding: 10px 12px; }
-    .big { font: 700 32px/1.1 'Arial Narrow', Arial, sans-serif; display: block; }
+    .big { font: 700 30px/1.15 'Arial Narrow', Arial, sans-serif; display: block; white-space: nowrap; }
     .small { font-size: 14.5px; color: #55605d; }
     img { width: 190px; max-width: 60%; display: block; margin: 4px 0; }
     ol { list-style: none; margin: 0; padding: 0; }
