@@ -41,9 +41,36 @@ final class QrCodeTest extends TestCase
         self::assertStringContainsString('viewBox="0 0 29 29"><path d="M4 4h1v1', (string) QrCode::of('nessmark')?->svg());
     }
 
+    public function test_the_mask_it_picks_has_few_patterns_that_look_like_a_corner(): void
+    {
+        [$picked, $all] = [0, 0];
+        for ($i = 0; $i < 30; $i++) {
+            $text = 'https://nessmark.test/card/'.hash('md5', (string) $i);
+            $picked += self::lookAlikes(QrCode::of($text)->dark ?? []);
+            foreach (range(0, 7) as $mask) {
+                $all += self::lookAlikes(QrCode::of($text, $mask)->dark ?? []);
+            }
+        }
+
+        self::assertGreaterThan(0, $all);
+        self::assertLessThan($all / 8 / 2, $picked, 'less than half of what a mask has by chance');
+    }
+
     public function test_a_text_too_long_has_no_code(): void
     {
         self::assertNotNull(QrCode::of(str_repeat('a', 106)));
         self::assertNull(QrCode::of(str_repeat('a', 107)));
+    }
+
+    /** @param  list<list<bool>>  $dark */
+    private static function lookAlikes(array $dark): int
+    {
+        $found = 0;
+        foreach ([...$dark, ...array_map(null, ...$dark)] as $line) {
+            $text = implode('', array_map(intval(...), $line));
+            $found += substr_count($text, '10111010000') + substr_count($text, '00001011101');
+        }
+
+        return $found;
     }
 }
