@@ -11,6 +11,13 @@ use Tests\Browser\Support\JourneyCase;
 /** From the piece on the board to the label on it, and what the bench works out: plans, minces, prices, and where a lot went. */
 final class BenchJourneyTest extends JourneyCase
 {
+    /** Whatever the test before left lying on the scale. */
+    protected function setUp(): void
+    {
+        parent::setUp();
+        self::$application->scale->hand('take');
+    }
+
     public function test_every_ticket_has_its_bench_order(): void
     {
         $counter = $this->counter();
@@ -107,6 +114,7 @@ final class BenchJourneyTest extends JourneyCase
     {
         $counter = $this->counter('bero', 'bonesaw-31');
         $this->open('/bench');
+        $counter->waitFor('scale-state');
         $counter->waitForText('scale-state', 'empty');
         $counter->type('put-g', '17000')->part('put')->click();
         $counter->waitForText('scale-state', 'too heavy');
