@@ -47,7 +47,7 @@
 <table class="lines" style="margin-top: {{ $pt(6) }}">
 @foreach ($result['pieces'] as $piece)
     <tr><td class="at" style="width: {{ $pt(20) }}">{{ $piece['mark'] }}</td>
-        <td>{{ $piece['diners'] }} × {{ $wording->text('word', $piece['word']) }}@if ($piece['at_risk']), {{ $wording->text('card', 'at_risk') }}@endif @foreach ($piece['avoid'] as $avoided), {{ $wording->text('card', 'no', ['what' => $avoided]) }}@endforeach ({{ $units->show('_g', $piece['raw_g']) }})</td>
+        <td>{{ $piece['diners'] }} × {{ $wording->text('word', $piece['word']) }}@if ($piece['at_risk']), {{ $wording->text('card', 'at_risk') }}@endif @foreach ($piece['avoid'] as $avoided), {{ $wording->text('card', 'no', ['what' => $avoided]) }}@endforeach{{ ' ('.$units->show('_g', $piece['raw_g']).')' }}</td>
         <td class="for">@if ($piece['can_probe']){{ $units->show('_c', $piece['pull_core_c']) }}, @endif{{ App\Services\Units::span($piece['time']['low_s'], $piece['time']['high_s']) }}@if ($piece['on_heat_at'] ?? null), {{ $wording->text('card', 'on_at', ['clock' => $clock->at($piece['on_heat_at'])]) }}@elseif ($piece['goes_on_after_s'] > 20), {{ $wording->text('card', 'on_after', ['later_s' => $piece['goes_on_after_s']]) }}@endif</td></tr>
 @endforeach
 </table>

@@ -23,13 +23,13 @@
         <span class="big">{{ App\Services\Units::span($result['time']['low_s'], $result['time']['high_s']) }}</span>
         <span class="small">{{ $wording->text('card', 'likely', ['likely_s' => $result['time']['likely_s']], $units) }}</span></div>
 </div>
-<p>{{ $wording->text('card', 'raw', ['raw_g' => $amounts['raw_g'], 'diners' => $amounts['diners']], $units) }}, {{ $wording->text('card', 'each', ['raw_per_head_g' => $amounts['raw_per_head_g']], $units) }}@if ($amounts['pieces'] !== null), {{ $wording->text('card', 'pieces', ['pieces' => (string) $amounts['pieces'], 'piece_g' => $amounts['piece_g']], $units) }}@elseif ($amounts['length_mm'] !== null), {{ $wording->text('card', 'length', ['across_mm' => $result['thickness_mm'], 'length_mm' => $amounts['length_mm']], $units) }}@endif</p>
+<p>{{ $wording->text('card', 'raw', ['raw_g' => $amounts['raw_g'], 'diners' => $amounts['diners']], $units) }}, {{ $wording->text('card', 'each', ['raw_per_head_g' => $amounts['raw_per_head_g']], $units) }}@if ($amounts['pieces'] !== null), {{ $wording->text('card', 'pieces', ['pieces' => (string) $amounts['pieces'], 'piece_g' => $amounts['piece_g']], $units) }}@elseif ($amounts['length_mm'] !== null), {{ $wording->text('card', 'length', ['across_mm' => $result['thickness_mm'], 'length_mm' => $amounts['length_mm']], $units) }}@endif @if ($amounts['why'] ?? null)({{ $wording->say($amounts['why'], $units) }})@endif</p>
 <img src="data:image/svg+xml;base64,{{ base64_encode($slice->draw($result['cross_section'])) }}" alt="{{ $wording->text('phone', 'slice') }}">
 <p class="small">{{ $wording->text('card', $result['is_round'] ? 'diameter' : 'thickness', ['thickness_mm' => $result['thickness_mm']], $units) }} ({{ $other->show('_mm', $result['thickness_mm']) }}), {{ $wording->text('card', 'start', ['start_c' => $result['start_c']], $units) }}</p>
 @if ($result['pieces'] ?? [])
 <h2>{{ $wording->text('phone', 'pieces') }}</h2>
 @foreach ($result['pieces'] as $piece)
-    <p><b>{{ $piece['mark'] }}</b>: {{ $piece['diners'] }} × {{ $wording->text('word', $piece['word']) }}@foreach ($piece['avoid'] as $avoided), {{ $wording->text('card', 'no', ['what' => $avoided]) }}@endforeach ({{ $units->show('_g', $piece['raw_g']) }}).
+    <p><b>{{ $piece['mark'] }}</b>: {{ $piece['diners'] }} × {{ $wording->text('word', $piece['word']) }}@if ($piece['at_risk']), {{ $wording->text('card', 'at_risk') }}@endif @foreach ($piece['avoid'] as $avoided), {{ $wording->text('card', 'no', ['what' => $avoided]) }}@endforeach{{ ' ('.$units->show('_g', $piece['raw_g']).')' }}.
         @if ($piece['can_probe']){{ $units->show('_c', $piece['pull_core_c']) }}, @endif{{ App\Services\Units::span($piece['time']['low_s'], $piece['time']['high_s']) }}@if ($piece['on_heat_at'] ?? null), {{ $wording->text('card', 'on_at', ['clock' => $clock->at($piece['on_heat_at'])]) }}@elseif ($piece['goes_on_after_s'] > 20), {{ $wording->text('card', 'on_after', ['later_s' => $piece['goes_on_after_s']]) }}@endif</p>
 @endforeach
 @endif

@@ -169,6 +169,77 @@ final class PhoneCardTest extends AppTestCase
         $this->getJson("/api/v1/tickets/{$given->json('id')}/card.pdf?paper=slate")->assertUnprocessable();
     }
 
+    public function test_whose_piece_is_whose_stands_on_the_phone_and_on_the_roll(): void
+    {
+        $ask = [
+            ...self::RUMP,
+            'diners' => [['count' => 2, 'doneness' => 'medium_rare'], ['count' => 1, 'at_risk' => true, 'doneness' => 'well']],
+        ];
+        $this->actingAs($this->staff());
+        $given = $this->postJson(
+            '/api/v1/tickets',
+            self::newTicket(['ask' => $ask, 'cautions_read' => ['safety.below_minimum_held A']]),
+        )->assertCreated();
+        $pieces = $given->json('dishes.0.ticket.pieces');
+        $page = self::words((string) $this->get($given->json('card_link.url'))->getContent());
+        $roll = (new Parser())
+            ->parseContent($this->get("/api/v1/tickets/{$given->json('id')}/card.pdf?paper=roll")->content())
+            ->getText();
+
+        $sheet = (new Parser())->parseContent($this->get("/api/v1/tickets/{$given->json('id')}/card.pdf")->content())->getText();
+        self::assertStringContainsString(self::words('('.Units::Metric->show('_g', $pieces[0]['raw_g']).')'), self::words($sheet));
+        self::assertSame([false, true], array_column($pieces, 'at_risk'));
+        foreach ([$page, self::words($roll)] as $read) {
+            self::assertStringContainsString(self::words('('.Units::Metric->show('_g', $pieces[0]['raw_g']).')'), $read);
+            self::assertStringContainsString("{$pieces[0]['mark']}:2×mediumrare(", $read);
+            self::assertStringContainsString("{$pieces[1]['mark']}:1×welldone,atrisk(", $read);
+        }
+    }
+
+    public function test_every_dish_of_a_ticket_is_on_the_phone_with_steps_of_its_own(): void
+    {
+        $duck = [
+            'cut' => 'duck-breast',
+            'thickness_mm' => 22,
+            'method' => 'pan',
+            'diners' => [['count' => 4, 'doneness' => 'pink']],
+        ];
+        $this->actingAs($this->staff());
+        $dishes = [
+            self::newTicket()['dishes'][0],
+            ['ask' => $duck, 'cautions_read' => ['safety.below_minimum_held', 'safety.below_minimum']],
+        ];
+        $given = $this->postJson('/api/v1/tickets', self::newTicket(change: ['dishes' => $dishes]))->assertCreated();
+        $page = (string) $this->get($given->json('card_link.url'))->getContent();
+        preg_match_all('/id="(step-[\d-]+)"/', $page, $steps);
+
+        self::assertSame(2, substr_count($page, '<h1>'));
+        self::assertSame($steps[1], array_unique($steps[1]), 'a tick of one dish does not tick another');
+        self::assertCount(count($given->json('dishes.0.ticket.timeline')) + count($given->json('dishes.1.ticket.timeline')), $steps[1]);
+    }
+
+    public function test_a_ticket_taken_back_says_so_on_the_phone(): void
+    {
+        $given = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket());
+        $this->get($given->json('card_link.url'))->assertDontSee('Taken back');
+        $this->postJson("/api/v1/tickets/{$given->json('id')}/take-back")->assertOk();
+
+        $this->get($given->json('card_link.url'))->assertOk()->assertSee('Taken back: not sold.');
+    }
+
+    public function test_an_ended_address_leaves_the_card_to_be_printed_without_a_code(): void
+    {
+        $given = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket());
+        $this->deleteJson("/api/v1/tickets/{$given->json('id')}/card-link")->assertOk();
+
+        foreach (['a5', 'roll'] as $paper) {
+            $card = $this->get("/api/v1/tickets/{$given->json('id')}/card.pdf?paper={$paper}")
+                ->assertOk()
+                ->content();
+            self::assertStringNotContainsString('Onyourphone', self::words((new Parser())->parseContent($card)->getText()));
+        }
+    }
+
     public function test_only_those_who_advise_change_the_address(): void
     {
         $id = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->json('id');

@@ -10,6 +10,7 @@ use Nessmark\Data\DataFolder;
 use Nessmark\Method\Suitability;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
+require __DIR__.'/timed.php';
 
 const QUERIES = [
     'oglet',
@@ -21,20 +22,6 @@ const QUERIES = [
     'sirlion steak',
     'magret de canard',
 ];
-
-/** @return array{float, float} lowest and middle of the runs, ms */
-function timed(callable $work, int $runs = 20): array
-{
-    $times = [];
-    for ($i = 0; $i < $runs; $i++) {
-        $began = hrtime(true);
-        $work($i);
-        $times[] = (hrtime(true) - $began) / 1e6;
-    }
-    sort($times);
-
-    return [$times[0], $times[intdiv($runs, 2)]];
-}
 
 $cuts = Catalogue::from(DataFolder::shipped())->cuts();
 $index = new NameIndex($cuts);

@@ -14,28 +14,12 @@ use Nessmark\Method\Method;
 use Tests\Support\Counter;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
-
-/** @return array{float, float} lowest and middle of the runs, ms */
-function timed(callable $work, int $runs = 50): array
-{
-    $times = [];
-    for ($i = 0; $i < $runs; $i++) {
-        $began = hrtime(true);
-        $work();
-        $times[] = (hrtime(true) - $began) / 1e6;
-    }
-    sort($times);
-
-    return [$times[0], $times[intdiv($runs, 2)]];
-}
+require __DIR__.'/timed.php';
 
 $trimming = Trimming::from(DataFolder::shipped());
 $cut = Counter::open()->catalogue->cut('beef-standing-rib');
 $piece = new Workpiece($cut, $cut->size(), 1, Method::OvenRoast, ['A', 'B'], true);
-$parts = array_map(
-    static fn (int $i): BlendPart => new BlendPart("part {$i}", 0.05 + 0.1 * $i, 10.0 - $i, 3, 0.05, 0.6),
-    range(0, 4),
-);
+$parts = array_map(static fn (int $i): BlendPart => new BlendPart("part {$i}", 0.05 + 0.1 * $i, 10.0 - $i, 3, 0.05, 0.6), range(0, 4));
 
 echo json_encode([
     'a bench order' => timed(static fn () => $trimming->order($piece)),

@@ -13,20 +13,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
-
-/** @return array{float, float} lowest and middle of the runs, ms */
-function timed(callable $work, int $runs = 20): array
-{
-    $times = [];
-    for ($i = 0; $i < $runs; $i++) {
-        $began = hrtime(true);
-        $work();
-        $times[] = (hrtime(true) - $began) / 1e6;
-    }
-    sort($times);
-
-    return [$times[0], $times[intdiv($runs, 2)]];
-}
+require __DIR__.'/timed.php';
 
 /** @return list<Task> each dish: made ready by hand, cooked, finished by hand */
 function meal(Randomizer $chance): array

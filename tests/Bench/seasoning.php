@@ -11,20 +11,7 @@ use Nessmark\Seasoning\Shelf;
 use Tests\Support\Counter;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
-
-/** @return array{float, float} lowest and middle of the runs, ms */
-function timed(callable $work, int $runs = 40): array
-{
-    $times = [];
-    for ($i = 0; $i < $runs; $i++) {
-        $began = hrtime(true);
-        $work();
-        $times[] = (hrtime(true) - $began) / 1e6;
-    }
-    sort($times);
-
-    return [$times[0], $times[intdiv($runs, 2)]];
-}
+require __DIR__.'/timed.php';
 
 $folder = DataFolder::shipped();
 [$advisor, $dressing, $reader] = [Advisor::from($folder), DressingOf::from($folder), Counter::open()->reader];

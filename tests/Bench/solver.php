@@ -24,20 +24,7 @@ use Nessmark\Quantity\Length;
 use Tests\Support\Counter;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
-
-/** @return array{float, float} lowest and middle of the runs, ms */
-function timed(callable $work): array
-{
-    $times = [];
-    for ($i = 0; $i < 60; $i++) {
-        $began = hrtime(true);
-        $work();
-        $times[] = (hrtime(true) - $began) / 1e6;
-    }
-    sort($times);
-
-    return [$times[0], $times[30]];
-}
+require __DIR__.'/timed.php';
 
 /** The bare march: 61 cells, 1,200 steps of one second, Crank-Nicolson, factored once; nothing observed, nothing adapted. */
 function bareLoop(): float

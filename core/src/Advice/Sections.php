@@ -50,14 +50,14 @@ final readonly class Sections
                 $to,
                 round($thickness->toMillimetres(), 1),
                 round(($plate->piece->raw()->toGrams() * ($to - $from) * $thickness->toMillimetres()) / $meanMm),
-                self::time($plate, $cook, $thickness, $planFor($thickness), self::offS($gauged, $open, $effects, $thickness)),
+                self::timeOf($plate, $cook, $thickness, $planFor($thickness), self::offS($gauged, $open, $effects, $thickness)),
             );
         }
 
         return new Inspected($seen->pointsMm, $seen->meanMm, $seen->spreadMm, $sections);
     }
 
-    private static function time(Plate $plate, Cook $cook, Length $thickness, MethodPlan $plan, float $offS): ?TimeRange
+    private static function timeOf(Plate $plate, Cook $cook, Length $thickness, MethodPlan $plan, float $offS): ?TimeRange
     {
         $seconds = ThinEnd::secondsAt($plate, $cook, $thickness, $plan);
 

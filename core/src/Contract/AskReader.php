@@ -28,7 +28,6 @@ use Nessmark\Meal\Piece;
 use Nessmark\Meal\Share;
 use Nessmark\Meal\Way;
 use Nessmark\Meat\Cut;
-use Nessmark\Meat\Gauged;
 use Nessmark\Meat\Rearing;
 use Nessmark\Meat\Surface;
 use Nessmark\Meat\Treatment;
@@ -59,10 +58,6 @@ final readonly class AskReader
 
     /** A kitchen's fridge; colder where the rules want it colder. Common practice, no source. */
     private const FRIDGE_C = 5.0;
-
-    private const THINNEST_MM = 3.0;
-
-    private const THICKEST_CAP_MM = 60.0;
 
     private const MOST_PIECES = 200;
 
@@ -102,15 +97,15 @@ final readonly class AskReader
         ?Shelf $shopShelf = null,
     ): Dish {
         $in = Fields::of($data);
-        $cut = self::found($in, $this->graded($in, $this->cut($in, $shopCatalogue ?? $this->catalogue)));
-        $gauged = self::gauged($in, $cut);
+        $cut = InspectionReader::found($in, $this->graded($in, $this->cut($in, $shopCatalogue ?? $this->catalogue)));
+        $gauged = InspectionReader::gauged($in, $cut);
         $thicknessMm = $in->optionalNumber('thickness_mm', $cut->build->thinnestMm, $cut->build->thickestMm, 'thickness_for', [
             'cut' => $cut->name,
         ]);
         $thicknessMm = $gauged === null ? $thicknessMm : round($gauged->mean()->toMillimetres(), 1);
         $each = $this->each($in, $cut, $thicknessMm);
         $pieces = $in->has('pieces') ? $in->wholeNumber('pieces', 1, self::MOST_PIECES) : null;
-        $thinMm = $in->optionalNumber('thin_mm', self::THINNEST_MM, $thicknessMm ?? $cut->build->thickestMm, 'thin_end');
+        $thinMm = $in->optionalNumber('thin_mm', InspectionReader::THINNEST_MM, $thicknessMm ?? $cut->build->thickestMm, 'thin_end');
         $ofWeight = $each === null ? null : $cut->build->thickness($each);
         $soThick = $in->isWrong() || $thicknessMm === null ? $ofWeight : Length::ofMillimetres($thicknessMm);
         $method = $this->method($in, $cut, $soThick, $house);
@@ -192,37 +187,6 @@ final readonly class AskReader
             $dressing,
             $diets,
         );
-    }
-
-    /** What was found on the piece goes before what the cut usually has. */
-    private static function found(Fields $in, Cut $cut): Cut
-    {
-        $capMm = $in->optionalNumber('cap_mm', 0.0, self::THICKEST_CAP_MM);
-        $cut = $capMm === null ? $cut : $cut->capped($capMm);
-
-        return $in->has('membrane') ? $cut->membraned($in->flagOr('membrane', false)) : $cut;
-    }
-
-    /** Measured places; their mean is its thickness and goes before what was said of it. */
-    private static function gauged(Fields $in, Cut $cut): ?Gauged
-    {
-        $points = $in->has('points_mm')
-            ? $in->numbers('points_mm', Gauged::MOST_POINTS, self::THINNEST_MM, max($cut->build->thickestMm, self::THINNEST_MM))
-            : [];
-        if ($points === []) {
-            return null;
-        }
-        $gauged = new Gauged($points);
-        $meanMm = $gauged->mean()->toMillimetres();
-        if ($meanMm < $cut->build->thinnestMm) {
-            $in->refuse('points_mm', 'out_of_range', round($meanMm, 1), 'thickness_for', [
-                'min_mm' => $cut->build->thinnestMm,
-                'max_mm' => $cut->build->thickestMm,
-                'cut' => $cut->name,
-            ]);
-        }
-
-        return $gauged;
     }
 
     /**
