@@ -70,8 +70,10 @@ use App\Http\Controllers\Stock\ShowCaseController;
 use App\Http\Controllers\Stock\ShowLotLabelController;
 use App\Http\Controllers\Stock\ShowRecallController;
 use App\Http\Controllers\Stock\TraceLotController;
+use App\Http\Controllers\Tickets\ChangeCardLanguageController;
 use App\Http\Controllers\Tickets\LinkCardController;
 use App\Http\Controllers\Tickets\ListTicketsController;
+use App\Http\Controllers\Tickets\ReplanTicketController;
 use App\Http\Controllers\Tickets\ShowCardCodeController;
 use App\Http\Controllers\Tickets\ShowCardController;
 use App\Http\Controllers\Tickets\ShowTicketController;
@@ -88,7 +90,9 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('session', ShowSessionController::class);
     Route::delete('session', EndSessionController::class);
     Route::get('catalogue', ShowCatalogueController::class)->can('see-catalogue');
-    Route::get('catalogue/export.{format}', ExportCatalogueController::class)->whereIn('format', ['json', 'csv'])->can('see-catalogue');
+    Route::get('catalogue/export.{format}', ExportCatalogueController::class)
+        ->whereIn('format', ['json', 'csv'])
+        ->can('see-catalogue');
     Route::get('cuts', ListCutsController::class)->can('see-catalogue');
     Route::get('cuts/{slug}', ShowCutController::class)->can('see-catalogue');
     Route::get('cuts/{slug}/substitutes', ShowSubstitutesController::class)->can('see-catalogue');
@@ -129,7 +133,9 @@ Route::middleware('auth:sanctum')->group(function (): void {
         Route::post('scale', SetScaleController::class);
     });
     Route::get('case', ShowCaseController::class)->can('see-catalogue');
-    Route::get('case/export.{format}', ExportCaseController::class)->whereIn('format', ['json', 'csv'])->can('see-catalogue');
+    Route::get('case/export.{format}', ExportCaseController::class)
+        ->whereIn('format', ['json', 'csv'])
+        ->can('see-catalogue');
     Route::middleware('can:change-case')->group(function (): void {
         Route::post('case/lots', AddLotController::class);
         Route::put('case/lots/{lot}', ChangeLotController::class)->can('own-lot', 'lot');
@@ -171,6 +177,8 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('tickets', StoreTicketController::class)->can('create', Ticket::class);
     Route::get('tickets/{ticket}', ShowTicketController::class)->can('view', 'ticket');
     Route::post('tickets/{ticket}/take-back', TakeTicketBackController::class)->can('take-back', 'ticket');
+    Route::post('tickets/{ticket}/replan', ReplanTicketController::class)->can('link', 'ticket')->middleware('throttle:advice');
+    Route::put('tickets/{ticket}/language', ChangeCardLanguageController::class)->can('link', 'ticket');
     Route::post('tickets/{ticket}/card-link', LinkCardController::class)->can('link', 'ticket');
     Route::delete('tickets/{ticket}/card-link', UnlinkCardController::class)->can('link', 'ticket');
     Route::get('tickets/{ticket}/card-link.svg', ShowCardCodeController::class)->can('view', 'ticket');

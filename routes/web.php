@@ -2,11 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Tickets\AnswerCardController;
 use App\Http\Controllers\Tickets\ShowPhoneCardController;
 use Illuminate\Support\Facades\Route;
 
 // The card on a phone: no session, no cookie, nobody signed in.
-Route::get('card/{token}', ShowPhoneCardController::class)->withoutMiddleware('web')->middleware('throttle:phone-card');
+Route::withoutMiddleware('web')
+    ->middleware('throttle:phone-card')
+    ->group(function (): void {
+        Route::get('card/{token}', ShowPhoneCardController::class);
+        Route::post('card/{token}/answer', AnswerCardController::class);
+    });
 
 // One shell page; the interface finds its own way from there.
 Route::view('/{path?}', 'shell')->where('path', '(?!api/|up$|build/).*');

@@ -12,6 +12,7 @@ use App\Models\Shop;
 use App\Models\Ticket;
 use App\Models\User;
 use App\Services\House;
+use App\Services\Language;
 use App\Services\ShopCatalogue;
 use App\Services\ShopShelf;
 use App\Services\Stock;
@@ -51,8 +52,15 @@ final readonly class StoreTicket
      * @throws StockRefused if a lot has less left, whoever took it
      * @throws InputRefused if an ask is wrong, or the shop has no such lot
      */
-    public function execute(User $user, array $dishes, Units $units, ?string $customerLabel = null, ?Customer $customer = null): Ticket
-    {
+    public function execute(
+        User $user,
+        array $dishes,
+        Units $units,
+        ?string $customerLabel = null,
+        ?Customer $customer = null,
+        ?Language $language = null,
+    ): Ticket {
+        $language ??= $customer->language ?? Language::from($user->shop->language);
         $now = $user->shop->now();
         $asks = array_map(
             static fn (DishToGive $dish): array => [...$dish->ask, 'now' => $dish->ask['now'] ?? $now->format(DATE_ATOM)],
@@ -85,7 +93,18 @@ final readonly class StoreTicket
             throw TicketRefused::notReadOut($unread);
         }
 
-        return DB::transaction(function () use ($user, $dishes, $asks, $sold, $meal, $ticket, $units, $customerLabel, $customer): Ticket {
+        return DB::transaction(function () use (
+            $user,
+            $dishes,
+            $asks,
+            $sold,
+            $meal,
+            $ticket,
+            $units,
+            $customerLabel,
+            $customer,
+            $language,
+        ): Ticket {
             Shop::query()->whereKey($user->shop_id)->lockForUpdate()->first(); // one number at a time
             // Before a ticket refers to them, and in one order, so that nobody waits for somebody who waits.
             Lot::query()
@@ -93,14 +112,14 @@ final readonly class StoreTicket
                 ->orderBy('id')
                 ->lockForUpdate()
                 ->get();
-            $last = Ticket::query()->where('shop_id', $user->shop_id)->max('number');
             $kept = Ticket::query()->create([
                 'shop_id' => $user->shop_id,
                 'user_id' => $user->id,
-                'number' => (is_numeric($last) ? (int) $last : 0) + 1,
+                'number' => Ticket::nextNumber($user->shop_id),
                 'customer_label' => $customerLabel ?? $customer?->name,
                 'customer_id' => $customer?->id,
                 'units' => $units->value,
+                'language' => $language,
                 'engine_version' => Engine::VERSION,
             ]);
             CardLink::open($kept);

@@ -31,7 +31,13 @@ final readonly class TakeTicketBack
             if (! $locked->canBeTakenBack()) {
                 throw TicketRefused::tooLate(self::WITHIN_MINUTES);
             }
-            foreach (LotMove::query()->with('lot')->where('ticket_id', $locked->id)->where('kind', MoveKind::Sold)->get() as $sold) {
+            foreach (
+                LotMove::query()
+                    ->with('lot')
+                    ->whereIn('ticket_id', array_column($locked->line(), 'id'))
+                    ->where('kind', MoveKind::Sold)
+                    ->get() as $sold
+            ) {
                 $this->moves->execute($sold->lot, $user, MoveKind::TakenBack, -$sold->change_g, null, $locked);
             }
             BenchOrder::query()

@@ -33,6 +33,12 @@ final class TicketRefused extends DomainException implements CoreException
         return new self(new Phrase('error.otherwise_now', ['cut' => $cut]), 'ticket.otherwise_now');
     }
 
+    /** Another stands in its place, or it was taken back. */
+    public static function notThisOne(): self
+    {
+        return new self(new Phrase('error.ticket_replaced'), 'ticket.replaced');
+    }
+
     public static function tooLate(int $minutes): self
     {
         return new self(new Phrase('error.ticket_too_late', ['within_s' => 60.0 * $minutes]), 'ticket.too_late');

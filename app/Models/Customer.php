@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Services\Language;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -17,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property list<string> $appliances
  * @property array<string, string> $fires
  * @property string $units
+ * @property Language|null $language  of their cards; null: the shop's
  * @property int|null $tickets_count
  * @property Carbon|string|null $tickets_max_created_at
  */
@@ -27,7 +29,7 @@ final class Customer extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['appliances' => 'array', 'fires' => 'array'];
+        return ['appliances' => 'array', 'fires' => 'array', 'language' => Language::class];
     }
 
     /** @return HasMany<Ticket, $this> */

@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<string> $cautions_read
  * @property int|null $sold_g
  * @property int|null $price_minor
+ * @property string|null $answer  to "How was it?"
  */
 final class TicketDish extends Model
 {
@@ -38,6 +39,8 @@ final class TicketDish extends Model
         'lot_id',
         'sold_g',
         'price_minor',
+        'answer',
+        'answered_at',
     ];
 
     /** @return array<string, string> */
@@ -50,6 +53,7 @@ final class TicketDish extends Model
             'place' => 'integer',
             'sold_g' => 'integer',
             'price_minor' => 'integer',
+            'answered_at' => 'datetime',
         ];
     }
 }

@@ -18,6 +18,11 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'appliances', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'fires', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
             new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial']),
+            new OA\Property(
+                property: 'language',
+                oneOf: [new OA\Schema(type: 'string', enum: ['en', 'nl', 'fr', 'de', 'es']), new OA\Schema(type: 'null')],
+                description: 'of their cards; null: the shop’s',
+            ),
         ],
     ),
 ]
@@ -26,13 +31,17 @@ use OpenApi\Attributes as OA;
         schema: 'Customer',
         type: 'object',
         additionalProperties: false,
-        required: ['id', 'name', 'appliances', 'fires', 'units', 'tickets', 'last_at'],
+        required: ['id', 'name', 'appliances', 'fires', 'units', 'language', 'tickets', 'last_at'],
         properties: [
             new OA\Property(property: 'id', type: 'integer'),
             new OA\Property(property: 'name', type: 'string'),
             new OA\Property(property: 'appliances', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'fires', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
             new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial']),
+            new OA\Property(
+                property: 'language',
+                oneOf: [new OA\Schema(type: 'string', enum: ['en', 'nl', 'fr', 'de', 'es']), new OA\Schema(type: 'null')],
+            ),
             new OA\Property(property: 'tickets', type: 'integer'),
             new OA\Property(property: 'last_at', type: 'string', nullable: true),
         ],

@@ -54,6 +54,11 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'customer_label', type: 'string', nullable: true),
             new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial']),
             new OA\Property(property: 'customer_id', type: 'integer', nullable: true),
+            new OA\Property(
+                property: 'language',
+                oneOf: [new OA\Schema(type: 'string', enum: ['en', 'nl', 'fr', 'de', 'es']), new OA\Schema(type: 'null')],
+                description: 'of the card; null: the customer’s, or the shop’s',
+            ),
         ],
     ),
 ]
@@ -62,13 +67,19 @@ use OpenApi\Attributes as OA;
         schema: 'StoredDish',
         type: 'object',
         additionalProperties: false,
-        required: ['ask', 'ticket', 'cautions_read', 'sold_g', 'price'],
+        required: ['ask', 'ticket', 'cautions_read', 'sold_g', 'price', 'answer'],
         properties: [
             new OA\Property(property: 'ask', ref: '#/components/schemas/Ask'),
             new OA\Property(property: 'ticket', ref: '#/components/schemas/DishTicket'),
             new OA\Property(property: 'cautions_read', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'sold_g', type: 'integer', nullable: true),
             new OA\Property(property: 'price', type: 'number', nullable: true, description: 'of what was sold'),
+            new OA\Property(
+                property: 'answer',
+                type: 'string',
+                nullable: true,
+                description: 'the customer’s to "How was it?", a key of the wording’s section "answer"',
+            ),
         ],
     ),
 ]
@@ -82,6 +93,10 @@ use OpenApi\Attributes as OA;
             'number',
             'customer_label',
             'units',
+            'language',
+            'replaces',
+            'replaced_by',
+            'changes',
             'given_by',
             'given_at',
             'engine_version',
@@ -98,6 +113,15 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'number', type: 'integer'),
             new OA\Property(property: 'customer_label', type: 'string', nullable: true),
             new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial']),
+            new OA\Property(property: 'language', type: 'string', enum: ['en', 'nl', 'fr', 'de', 'es']),
+            new OA\Property(property: 'replaces', ref: '#/components/schemas/OtherTicket', nullable: true),
+            new OA\Property(property: 'replaced_by', ref: '#/components/schemas/OtherTicket', nullable: true),
+            new OA\Property(
+                property: 'changes',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/Phrase'),
+                description: 'otherwise than on the one it replaces',
+            ),
             new OA\Property(property: 'given_by', type: 'string'),
             new OA\Property(property: 'given_at', type: 'string'),
             new OA\Property(property: 'engine_version', type: 'string'),
@@ -111,15 +135,21 @@ use OpenApi\Attributes as OA;
                 additionalProperties: false,
                 description: 'where the card opens on a phone; null: nowhere, or no more',
                 required: ['url', 'expires_at'],
-                properties: [
-                    new OA\Property(property: 'url', type: 'string'),
-                    new OA\Property(property: 'expires_at', type: 'string'),
-                ],
+                properties: [new OA\Property(property: 'url', type: 'string'), new OA\Property(property: 'expires_at', type: 'string')],
             ),
             new OA\Property(property: 'total', type: 'number', nullable: true, description: 'of all dishes that have a price'),
             new OA\Property(property: 'currency', type: 'string'),
             new OA\Property(property: 'dishes', type: 'array', items: new OA\Items(ref: '#/components/schemas/StoredDish')),
         ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'OtherTicket',
+        type: 'object',
+        additionalProperties: false,
+        required: ['id', 'number'],
+        properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'number', type: 'integer')],
     ),
 ]
 #[

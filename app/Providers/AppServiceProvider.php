@@ -14,6 +14,7 @@ use App\Models\Ticket;
 use App\Models\User;
 use App\Policies\TicketPolicy;
 use App\Services\CookCache;
+use App\Services\Language;
 use App\Services\Palette;
 use App\Services\Wording;
 use Illuminate\Auth\Access\Response;
@@ -101,7 +102,10 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Palette::class, fn (): Palette => Palette::fromFile(resource_path('wording/palette.json')));
         $this->app->singleton(
             Wording::class,
-            fn (): Wording => Wording::fromFile(resource_path("wording/{$this->app->getLocale()}.json")),
+            fn (): Wording => Wording::in(
+                Language::tryFrom($this->app->getLocale()) ?? Language::English,
+                $this->app->make(Catalogue::class),
+            ),
         );
     }
 

@@ -29,10 +29,10 @@ final readonly class House
         ]);
     }
 
-    /** @return list<string> those there are words in: a file each, and one beside it for the screens */
+    /** @return list<string> those a card can be set in */
     public static function languages(): array
     {
-        return array_map(static fn (string $file): string => basename($file, '.json'), glob(resource_path('wording/??.json')) ?: []);
+        return array_column(Language::cases(), 'value');
     }
 
     /** @return array<string, mixed> */

@@ -4,22 +4,49 @@ declare(strict_types=1);
 
 namespace App\Services;
 
+use DateTimeImmutable;
 use DateTimeInterface;
 use IntlDateFormatter;
 use LogicException;
 use MessageFormatter;
+use Nessmark\Catalogue\Catalogue;
 use NumberFormatter;
 
-/** Puts the core's phrases into words in the customer's units. The interface reads the same file of sentences. */
+/**
+ * Puts the core's phrases into words of one language, in the customer's units. What a customer may read stands in wording/card, complete in
+ * every language; what only the shop reads stands in wording/shop. The interface reads the same files.
+ */
 final readonly class Wording
 {
     /** Arguments that are keys of words themselves, in a section of their name. */
     private const KEYED = ['word', 'method', 'appliance', 'rearing', 'stage'];
 
-    /** @param  array<string, array<string, string>>  $sentences  ICU messages by section, then key */
-    private function __construct(private array $sentences, public string $locale) {}
+    /** Arguments that are names of what ships, one or several, said by the section "named". */
+    private const NAMED = ['seasoning', 'ingredient', 'with', 'for', 'what', 'words', 'name'];
 
-    public static function fromFile(string $path): self
+    /** A sentence that begins with a name begins with a capital. */
+    private const NAME_FIRST = '{seasoning}';
+
+    /** @param  array<string, array<string, string>>  $sentences  ICU messages by section, then key */
+    private function __construct(private array $sentences, private Catalogue $cuts, public Language $language, public string $locale) {}
+
+    public static function in(Language $language, Catalogue $cuts): self
+    {
+        $shop = resource_path("wording/shop/{$language->value}.json");
+        $ofShop = self::read(is_file($shop) ? $shop : resource_path('wording/shop/en.json'));
+        $ofCard = self::read(resource_path("wording/card/{$language->value}.json"));
+
+        return new self(array_replace_recursive($ofShop, $ofCard), $cuts, $language, $language->value);
+    }
+
+    /** The same, in another language. */
+    public function speaking(Language $language): self
+    {
+        return $language === $this->language ? $this : self::in($language, $this->cuts);
+    }
+
+    /** @return array<string, array<string, string>> */
+    private static function read(string $path): array
     {
         $sentences = json_decode((string) file_get_contents($path), true);
         if (! is_array($sentences)) {
@@ -27,7 +54,48 @@ final readonly class Wording
         }
 
         /** @var array<string, array<string, string>> $sentences */
-        return new self($sentences, basename($path, '.json'));
+        return $sentences;
+    }
+
+    /**
+     * A cut as it is called in this language; a shop's own is called as the shop calls it.
+     *
+     * @param  array{slug: string, name: string}  $cut
+     */
+    public function cut(array $cut): string
+    {
+        $name = $this->sentences['cut'][$cut['slug']] ?? null;
+        $place = $this->language->place();
+        if ($name === null && $place !== null && $this->cuts->knows($cut['slug'])) {
+            $name = $this->cuts->cut($cut['slug'])->names[$place][0] ?? null;
+        }
+
+        return $name === null ? $cut['name'] : self::capital($name);
+    }
+
+    private static function capital(string $text): string
+    {
+        return mb_strtoupper(mb_substr($text, 0, 1)).mb_substr($text, 1);
+    }
+
+    /** The name of a seasoning as a heading. */
+    public function title(string $name): string
+    {
+        return self::capital($this->named($name));
+    }
+
+    /** What ships under an English name, or several of them in a row; anything else stays as it is. */
+    public function named(string $name): string
+    {
+        $says = fn (string $each): string => $this->sentences['named'][$each] ?? $each;
+
+        return isset($this->sentences['named'][$name]) ? $says($name) : implode(', ', array_map($says, explode(', ', $name)));
+    }
+
+    /** A figure by the unit its name ends in. */
+    public function figure(Units $units, string $name, float|int $value): string
+    {
+        return str_replace('.', $this->language->decimalMark(), $units->show($name, (float) $value));
     }
 
     /** @param  array{key: string, args: array<string, float|int|string>}  $phrase */
@@ -47,8 +115,8 @@ final readonly class Wording
         $said = $this->say($phrase, $units);
         $shown = [];
         foreach ($phrase['args'] as $name => $value) {
-            if (str_ends_with($name, '_c') && is_numeric($value) && str_contains($said, $units->show($name, (float) $value))) {
-                $shown[] = $other->show($name, (float) $value);
+            if (str_ends_with($name, '_c') && is_numeric($value) && str_contains($said, $this->figure($units, $name, (float) $value))) {
+                $shown[] = $this->figure($other, $name, (float) $value);
             }
         }
 
@@ -63,18 +131,50 @@ final readonly class Wording
         foreach ($args as $name => $value) {
             $shown[$name] = match (true) {
                 in_array($name, self::KEYED, true) => $this->sentences[$name][(string) $value] ?? (string) $value,
+                is_string($value) && in_array($name, self::NAMED, true) => $this->named($value),
+                is_string($value) && str_ends_with($name, '_at') => $this->hour(new DateTimeImmutable($value)),
                 is_string($value), $value === null => $value ?? '',
-                default => $units->show($name, (float) $value),
+                default => $this->figure($units, $name, $value),
             };
         }
 
-        return (string) (MessageFormatter::formatMessage($this->locale, $sentence, $shown) ?:
-        throw new LogicException("Wording that is no message: {$section}: {$key}."));
+        $said =
+            (string) (MessageFormatter::formatMessage($this->locale, $sentence, $shown) ?:
+            throw new LogicException("Wording that is no message: {$section}: {$key}."));
+
+        return str_starts_with($sentence, self::NAME_FIRST) ? self::capital($said) : $said;
+    }
+
+    /**
+     * Why a piece is cooked apart: ", at risk, no mustard".
+     *
+     * @param  array{at_risk: bool, avoid: list<string>}  $piece
+     */
+    public function apart(array $piece): string
+    {
+        $why = [
+            ...$piece['at_risk'] ? [$this->text('card', 'at_risk')] : [],
+            ...array_map(fn (string $what): string => $this->text('card', 'no', ['what' => $what]), $piece['avoid']),
+        ];
+
+        return implode('', array_map(static fn (string $each): string => ", {$each}", $why));
+    }
+
+    /** Words with what they are about after them. */
+    public function label(string $section, string $key): string
+    {
+        return $this->text($section, $key).$this->language->colon();
     }
 
     public function money(float $amount, string $currency): string
     {
         return (string) (new NumberFormatter($this->locale, NumberFormatter::CURRENCY))->formatCurrency($amount, $currency);
+    }
+
+    /** An hour of a day of the week, by the clock of its own zone. */
+    public function hour(DateTimeInterface $moment): string
+    {
+        return "{$this->weekday($moment)} {$moment->format('H:i')}";
     }
 
     /** A day of the week in short, where a thing is done the day before. */

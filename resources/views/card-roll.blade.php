@@ -11,22 +11,27 @@
     @font-face { font-family: atkinson; font-weight: normal; src: url('{{ $fonts }}/atkinson-hyperlegible-latin-400-normal.ttf'); }
     @font-face { font-family: atkinson; font-weight: bold; src: url('{{ $fonts }}/atkinson-hyperlegible-latin-700-normal.ttf'); }
     @page { margin: 4mm 4mm 8mm; }
-    body { font: 10.5pt/1.2 atkinson; color: #000; margin: 0; }
-    h1 { font: bold 17pt/1.05 barlow; margin: 8pt 0 2pt; }
-    h2 { font: bold 13pt/1.1 barlow; margin: 10pt 0 3pt; }
+    body { font: {{ $pt(10.5) }}/1.2 atkinson; color: #000; margin: 0; }
+    h1 { font: bold {{ $pt(17) }}/1.05 barlow; margin: {{ $pt(8) }} 0 {{ $pt(2) }}; }
+    h2 { font: bold {{ $pt(13) }}/1.1 barlow; margin: {{ $pt(10) }} 0 {{ $pt(3) }}; }
     p { margin: 2pt 0; }
     .say { border-left: 3pt solid #000; padding-left: 5pt; }
     .first { font-weight: bold; }
     .figures div { border: 1pt solid #000; padding: 3pt 5pt; margin: 4pt 0; }
-    .big { font: bold 20pt/1 barlow; }
-    .small { font-size: 8.5pt; }
+    .big { font: bold {{ $pt(20) }}/1 barlow; }
+    .small { font-size: {{ $pt(8.5) }}; }
     img { width: 40mm; }
     ol { list-style: none; margin: 0; padding: 0; }
     li { border-top: 0.6pt solid #000; padding: 3pt 0; page-break-inside: avoid; }
     li input { display: none; }
-    .at { font: bold 13pt/1.1 barlow; display: block; }
+    .at { font: bold {{ $pt(13) }}/1.1 barlow; display: block; }
+    summary { font: bold {{ $pt(13) }}/1.1 barlow; margin: {{ $pt(10) }} 0 {{ $pt(3) }}; display: block; }
+    details, summary { display: block; }
+    .carve td { vertical-align: top; padding-right: {{ $pt(5) }}; }
+    .carve img { width: {{ $pt(62) }}; display: block; }
+    .reads th { text-align: left; padding-right: {{ $pt(10) }}; }
     .at span { margin-left: 6pt; }
-    .notes { border-bottom: 0.6pt solid #000; height: 18pt; }
+    .notes { border-bottom: 0.6pt solid #000; height: {{ $pt(18) }}; }
 </style>
 </head>
 <body>
@@ -34,6 +39,11 @@
 @if ($ticket->taken_back_at !== null)
     <p class="say first">{{ $wording->text('card', 'taken_back') }}</p>
 @endif
+@foreach (['replaced' => $ticket->replaces, 'replaced_by' => $ticket->replacedBy] as $how => $which)
+@if ($which !== null)
+<p class="say first">{{ $wording->text('card', $how, ['number' => (string) $which->number]) }}</p>
+@endif
+@endforeach
 @foreach ($ticket->dishes as $dish)
     @include('phone-dish')
 @endforeach

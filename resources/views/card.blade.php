@@ -23,8 +23,13 @@
     .big { font: bold {{ $pt(21) }}/1 barlow; }
     .lines td { border-top: {{ $pt(0.5) }} solid #b9c1bf; padding: {{ $pt(2.6) }} 0; }
     .lines .at { font: bold {{ $pt(10.5) }} barlow; width: {{ $pt(44) }}; }
-    .lines .for { font: bold {{ $pt(10.5) }} barlow; text-align: right; width: {{ $pt(88) }}; }
+    .lines .for { font: bold {{ $pt(10.5) }} barlow; text-align: right; width: {{ $pt(66) }}; }
     .next { page-break-before: always; }
+    h2 { font: bold {{ $pt(12) }}/1.1 barlow; margin: {{ $pt(6) }} 0 {{ $pt(1) }}; }
+    p { margin: {{ $pt(1.5) }} 0; }
+    .carve td { padding-right: {{ $pt(8) }}; }
+    .carve img { width: 34mm; display: block; margin: {{ $pt(2) }} 0; }
+    .notes { border-bottom: {{ $pt(0.5) }} solid #b9c1bf; height: {{ $pt(14) }}; }
     .foot { border-top: {{ $pt(0.8) }} solid #141c1b; margin-top: {{ $pt(5) }}; padding-top: {{ $pt(3) }}; font-size: {{ $pt(8) }}; line-height: 1.05; }
 </style>
 </head>

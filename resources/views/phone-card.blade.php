@@ -6,10 +6,11 @@
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
-<title>{{ implode(', ', $ticket->dishes->map(fn ($dish) => $dish->result['cut']['name'])->all()) }} · {{ $ticket->shop->name }}</title>
+<title>{{ implode(', ', $ticket->dishes->map(fn ($dish) => $wording->cut($dish->result['cut']))->all()) }} · {{ $ticket->shop->name }}</title>
 <link rel="icon" href="/icon.svg" type="image/svg+xml">
 <style nonce="{{ Vite::cspNonce() }}">
     * { box-sizing: border-box; }
+    html { scroll-padding-bottom: 90px; }
     body { font: 17px/1.4 Verdana, sans-serif; color: #141c1b; background: #fffdf8; margin: 0 auto; max-width: 640px; padding: 0 16px 40px; }
     header { display: flex; justify-content: space-between; gap: 12px; align-items: center; border-bottom: 1px solid #b9c2bf; padding: 10px 0; font-size: 15px; }
     a { color: #1f5fa8; }
@@ -33,6 +34,24 @@
     .at { font: 700 21px/1.2 'Arial Narrow', Arial, sans-serif; display: flex; justify-content: space-between; gap: 10px; }
     button { font: 700 18px/1 Verdana, sans-serif; min-height: 48px; padding: 0 16px; border: 2px solid #141c1b; background: #fff; color: #141c1b; margin: 6px 8px 0 0; }
     .due { background: #8a1c2c; border-color: #8a1c2c; color: #fff; }
+    summary { font: 700 20px/44px 'Arial Narrow', Arial, sans-serif; min-height: 44px; cursor: pointer; }
+    details { border-top: 1px solid #b9c2bf; margin-top: 10px; }
+    details[open] { padding-bottom: 8px; }
+    .reads th { text-align: left; padding: 3px 22px 3px 0; }
+    .carve, .carve tr { display: block; }
+    .carve td { display: grid; grid-template-columns: 130px 1fr; gap: 12px; align-items: center; padding: 6px 0; }
+    .carve td div { grid-column: 2; }
+    .carve img { width: 130px; max-width: 130px; }
+    nav { display: flex; flex-wrap: wrap; gap: 4px 14px; padding: 6px 0; font-size: 15px; }
+    nav a, nav b { min-height: 32px; line-height: 32px; }
+    .walk { position: sticky; bottom: 0; background: #fffdf8; border-top: 2px solid #141c1b; display: flex; flex-wrap: wrap; gap: 4px 8px; padding: 6px 0; align-items: center; }
+    body:not(.one) .walk > :not(:last-child) { display: none; }
+    .walk p { flex: 1 0 100%; margin: 0; font-size: 14.5px; }
+    .walk button { margin: 0; flex: 1 1 auto; }
+    .walk button:disabled { opacity: 0.4; }
+    .one nav, .one header, .one footer, .one li:not(.now), .one section:not(:has(li.now)), .one section > :not(ol, details, h1) { display: none; }
+    .one li.now { font-size: 25px; border: 0; }
+    .one li.now .at { font-size: 44px; }
     footer { border-top: 1px solid #b9c2bf; margin-top: 30px; padding-top: 10px; }
     :focus-visible { outline: 3px solid #1f5fa8; outline-offset: 2px; }
 </style>
@@ -41,11 +60,21 @@
 <body>
 <header>
     <span>{{ $ticket->shop->name }}, {{ $ticket->shop->town }}</span>
-    <a href="?units={{ $other->value }}">{{ $wording->text('phone', $other->value) }}</a>
+    <a href="?units={{ $other->value }}&amp;language={{ $wording->locale }}">{{ $wording->text('phone', $other->value) }}</a>
 </header>
-<main>
+<nav aria-label="{{ $wording->text('phone', 'language') }}">
+@foreach (App\Services\Language::cases() as $each)
+    @if ($each === $wording->language)<b>{{ $each->own() }}</b>@else<a href="?units={{ $units->value }}&amp;language={{ $each->value }}" lang="{{ $each->value }}" hreflang="{{ $each->value }}">{{ $each->own() }}</a>@endif
+
+@endforeach
+</nav>
+<main data-one="{{ $wording->text('phone', 'one') }}" data-all="{{ $wording->text('phone', 'all') }}" data-back="{{ $wording->text('phone', 'back') }}"
+    data-next="{{ $wording->text('phone', 'next') }}" data-step="{{ $wording->text('phone', 'step', ['step' => '#', 'of' => '#']) }}">
 @if ($ticket->taken_back_at !== null)
     <p class="say">{{ $wording->text('card', 'taken_back') }}</p>
+@endif
+@if ($ticket->replaces !== null)
+    <p class="say">{{ $wording->text('card', 'replaced', ['number' => (string) $ticket->replaces->number]) }}</p>
 @endif
 @foreach ($ticket->dishes as $dish)
     @include('phone-dish')

@@ -64,9 +64,9 @@ final class MealTest extends AppTestCase
                 ->assertOk()
                 ->getContent(),
         );
-        self::assertCount(2, $card->getPages(), 'a page a dish');
+        self::assertCount(4, $card->getPages(), 'a sheet a dish');
         self::assertStringContainsString('1 / 2', (string) preg_replace('/\s+/u', ' ', $card->getPages()[0]->getText()));
-        self::assertStringContainsString('Pork tenderloin', $card->getPages()[1]->getText());
+        self::assertStringContainsString('Pork tenderloin', $card->getPages()[2]->getText());
 
         $this->postJson("/api/v1/tickets/{$kept->json('id')}/take-back")->assertOk();
         self::assertSame([4000, 1000], $this->left());
@@ -109,7 +109,9 @@ final class MealTest extends AppTestCase
             ->assertConflict()
             ->assertJsonPath('reason', 'ticket.otherwise_now');
 
-        $this->give(700, 500, ['seen' => $this->postJson('/api/v1/advice', [...self::RUMP, 'lot' => 'L1'])->json('id')])->assertCreated();
+        $this->give(700, 500, [
+            'seen' => $this->postJson('/api/v1/advice', [...self::RUMP, 'lot' => 'L1'])->json('id'),
+        ])->assertCreated();
     }
 
     /** @param  array<string, mixed>  $rump  what is otherwise with the first dish */

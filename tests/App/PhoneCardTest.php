@@ -7,7 +7,9 @@ namespace Tests\App;
 use App\Models\CardLink;
 use App\Models\Role;
 use App\Models\Ticket;
+use App\Services\CardPaper;
 use App\Services\CardPdf;
+use App\Services\Language;
 use App\Services\QrCode;
 use App\Services\Units;
 use Smalot\PdfParser\Parser;
@@ -90,6 +92,21 @@ final class PhoneCardTest extends AppTestCase
         self::assertNull($this->getJson('/api/v1/tickets/'.Ticket::query()->firstOrFail()->id)->json('card_link'));
     }
 
+    public function test_how_it_was_is_one_word_of_the_list_said_once_and_read_by_the_shop(): void
+    {
+        $given = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket());
+        $url = $given->json('card_link.url');
+        $answer = fn (mixed $said) => $this->post("{$url}/answer", ['dish' => 1, 'answer' => $said]);
+
+        $answer('wonderful')->assertUnprocessable();
+        $answer(['good'])->assertUnprocessable();
+        $answer('tough')->assertRedirect();
+        $answer('good')->assertRedirect();
+        $this->get($url)->assertSee('Tough. Thank you')->assertDontSee('name="answer"', false);
+        $this->getJson("/api/v1/tickets/{$given->json('id')}")->assertJsonPath('dishes.0.answer', 'tough');
+        $this->post('/card/'.str_repeat('0', 32).'/answer', ['dish' => 1, 'answer' => 'good'])->assertNotFound();
+    }
+
     public function test_ten_thousand_guesses_learn_nothing_and_a_reader_is_not_counted(): void
     {
         $url = $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->json('card_link.url');
@@ -128,18 +145,18 @@ final class PhoneCardTest extends AppTestCase
         );
     }
 
-    public function test_the_printed_card_has_the_code_and_stays_one_page(): void
+    public function test_the_printed_card_has_the_code_and_stays_one_sheet(): void
     {
         $this->actingAs($this->staff())->postJson('/api/v1/tickets', self::newTicket())->assertCreated();
-        $with = Ticket::query()
-            ->with(['user', 'shop', 'dishes', 'cardLink'])
-            ->firstOrFail();
-        $print = fn (Ticket $ticket): string => $this->app->make(CardPdf::class)->render($ticket, Units::Metric);
+        $with = Ticket::query()->with(Ticket::SHOWN)->firstOrFail();
+        $print = fn (Ticket $ticket): string => $this->app
+            ->make(CardPdf::class)
+            ->render($ticket, Units::Metric, Language::English, CardPaper::A5);
         $withCode = $print($with);
         CardLink::query()->delete();
 
-        self::assertCount(1, (new Parser())->parseContent($withCode)->getPages());
-        self::assertGreaterThan(strlen($print($with->fresh(['user', 'shop', 'dishes', 'cardLink']) ?? $with)), strlen($withCode));
+        self::assertCount(2, (new Parser())->parseContent($withCode)->getPages());
+        self::assertGreaterThan(strlen($print($with->fresh(Ticket::SHOWN) ?? $with)), strlen($withCode));
     }
 
     public function test_a_roll_is_one_page_as_long_as_what_it_says(): void

@@ -23,7 +23,7 @@ final class LayerRules
         ['Method'],
         ['Texture', 'Atlas', 'Safety'],
         ['School', 'House', 'Ticket'],
-        ['Seasoning', 'Bench'],
+        ['Seasoning', 'Bench', 'Serve'],
         ['Meal'],
         ['Advice'],
         ['Matching', 'Calibration'],
@@ -37,9 +37,12 @@ final class LayerRules
             ->classes(Selector::inNamespace('Nessmark'))
             ->canOnly()
             ->dependOn()
-            ->classes(Selector::inNamespace('Nessmark'), Selector::inNamespace('Opis\JsonSchema'),
-                Selector::inNamespace('Brick\Math'), Selector::isStandardClass())
-            ->because('the core must run, and be tested, without the framework; a JSON schema is checked and exact
+            ->classes(
+                Selector::inNamespace('Nessmark'),
+                Selector::inNamespace('Opis\JsonSchema'),
+                Selector::inNamespace('Brick\Math'),
+                Selector::isStandardClass(),
+            )->because('the core must run, and be tested, without the framework; a JSON schema is checked and exact
                 sums are worked out by their libraries');
     }
 

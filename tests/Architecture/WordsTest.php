@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
+use App\Services\Language;
 use FilesystemIterator;
 use Generator;
 use PhpToken;
@@ -47,7 +48,8 @@ final class WordsTest extends TestCase
         $left = [];
         foreach (['core/src', 'app'] as $folder) {
             foreach (self::files($folder, 'php') as $path => $text) {
-                $isForPeople = array_filter(self::NOT_FOR_PEOPLE, static fn (string $part): bool => str_starts_with($path, $part)) === [];
+                $isForPeople =
+                    array_filter(self::NOT_FOR_PEOPLE, static fn (string $part): bool => str_starts_with($path, $part)) === [];
                 foreach ($isForPeople ? self::sentences($text) : [] as $line => $sentence) {
                     $left[] = "{$path}:{$line} {$sentence}";
                 }
@@ -113,7 +115,10 @@ final class WordsTest extends TestCase
 
     public function test_every_sentence_is_an_icu_message(): void
     {
-        $wording = json_decode((string) file_get_contents(self::ROOT.'/resources/wording/en.json'), true, flags: JSON_THROW_ON_ERROR);
+        $wording = [
+            Words::file('shop/en'),
+            ...array_map(static fn (Language $each): array => Words::file("card/{$each->value}"), Language::cases()),
+        ];
         $screen = json_decode((string) file_get_contents(self::ROOT.'/resources/js/i18n/en.json'), true, flags: JSON_THROW_ON_ERROR);
         array_walk_recursive($wording, static fn (string $sentence) => Words::placeholders($sentence));
         array_walk_recursive($screen, static fn (string $sentence) => Words::placeholders($sentence));

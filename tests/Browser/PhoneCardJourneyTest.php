@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Support\Axe;
 use Tests\Browser\Support\CounterPage;
@@ -27,9 +28,23 @@ final class PhoneCardJourneyTest extends JourneyCase
 
         $this->offline(true);
         self::assertSame('0', $this->stepAtHand());
-        $driver->findElement(WebDriverBy::cssSelector('label[for="step-1-0"]'))->click();
+        $this->inSight('label[for="step-1-0"]')->click();
         self::assertSame('1', $this->stepAtHand(), 'what is done is done: the next one is shown');
-        $timer = $driver->findElement(WebDriverBy::cssSelector('li button'));
+        $walk = fn (string $which) => $driver->findElement(WebDriverBy::cssSelector(".walk {$which}"));
+        $walk('button:last-child')->click();
+        self::assertCount(
+            1,
+            array_filter($driver->findElements(WebDriverBy::tagName('li')), static fn ($li): bool => $li->isDisplayed()),
+        );
+        self::assertMatchesRegularExpression('/^Step 2 of \d+$/', $walk('p')->getText());
+        $walk('button.due')->click();
+        self::assertSame('2', $this->stepAtHand());
+        $walk('button:first-of-type')->click();
+        self::assertSame('1', $this->stepAtHand());
+        $driver->findElement(WebDriverBy::xpath("//summary[contains(., 'If it goes wrong')]"))->click();
+        self::assertStringContainsString('Believe the probe', $driver->findElement(WebDriverBy::tagName('main'))->getText());
+        $walk('button:last-child')->click();
+        $timer = $this->inSight('li button');
         $offered = $timer->getText();
         $timer->click();
         $this->waits(static fn (): bool => preg_match('/^(\d+:)?\d+:\d\d$/', $timer->getText()) === 1);
@@ -46,7 +61,7 @@ final class PhoneCardJourneyTest extends JourneyCase
         $withScript = $read();
         $timers = array_map(
             static fn ($button): string => $button->getText(),
-            $this->chromium->driver->findElements(WebDriverBy::tagName('button')),
+            $this->chromium->driver->findElements(WebDriverBy::cssSelector('li button')),
         );
         $this->command('Emulation.setScriptExecutionDisabled', ['value' => true]);
         $this->chromium->driver->get($address);
@@ -87,6 +102,15 @@ final class PhoneCardJourneyTest extends JourneyCase
         $counter->waitFor('phone-link');
 
         return $counter;
+    }
+
+    /** Clear of the bar at the foot. */
+    private function inSight(string $selector): RemoteWebElement
+    {
+        $found = $this->chromium->driver->findElement(WebDriverBy::cssSelector($selector));
+        $this->chromium->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$found]);
+
+        return $found;
     }
 
     private function address(CounterPage $counter): string

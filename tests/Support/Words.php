@@ -17,13 +17,19 @@ final class Words
     /** @return array<string, string> by key */
     public static function section(string $section): array
     {
-        self::$sentences ??= json_decode(
-            (string) file_get_contents(dirname(__DIR__, 2).'/resources/wording/en.json'),
+        self::$sentences ??= array_replace_recursive(self::file('shop/en'), self::file('card/en'));
+
+        return self::$sentences[$section];
+    }
+
+    /** @return array<string, array<string, string>> by section, then key */
+    public static function file(string $name): array
+    {
+        return json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2)."/resources/wording/{$name}.json"),
             true,
             flags: JSON_THROW_ON_ERROR,
         );
-
-        return self::$sentences[$section];
     }
 
     public static function assertSaid(Phrase $phrase): void

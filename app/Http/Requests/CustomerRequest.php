@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Customer;
 use App\Models\User;
+use App\Services\Language;
 use App\Services\Units;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -40,6 +41,7 @@ final class CustomerRequest extends FormRequest
             'fires' => ['sometimes', 'array', 'max:20'],
             'fires.*' => ['string', 'max:20'],
             'units' => ['sometimes', Rule::enum(Units::class)],
+            'language' => ['nullable', Rule::enum(Language::class)],
         ];
     }
 
@@ -51,6 +53,7 @@ final class CustomerRequest extends FormRequest
             'appliances' => $this->validated('appliances', []),
             'fires' => $this->validated('fires', []),
             'units' => $this->validated('units', Units::Metric->value),
+            'language' => $this->enum('language', Language::class),
         ];
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Ticket;
+use App\Services\CardPaper;
+use App\Services\Language;
 use App\Services\Units;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -19,12 +21,21 @@ final class ShowCardRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['units' => ['nullable', Rule::enum(Units::class)], 'paper' => ['nullable', Rule::in(['a5', 'roll'])]];
+        return [
+            'units' => ['nullable', Rule::enum(Units::class)],
+            'paper' => ['nullable', Rule::enum(CardPaper::class)],
+            'language' => ['nullable', Rule::enum(Language::class)],
+        ];
     }
 
-    public function isRoll(): bool
+    public function paper(): CardPaper
     {
-        return $this->query('paper') === 'roll';
+        return $this->enum('paper', CardPaper::class) ?? CardPaper::A5;
+    }
+
+    public function language(Ticket $ticket): Language
+    {
+        return $this->enum('language', Language::class) ?? $ticket->language;
     }
 
     public function units(Ticket $ticket): Units

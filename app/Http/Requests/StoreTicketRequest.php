@@ -8,6 +8,7 @@ use App\Actions\DishToGive;
 use App\Models\Customer;
 use App\Models\Ticket;
 use App\Models\User;
+use App\Services\Language;
 use App\Services\Units;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -37,6 +38,7 @@ final class StoreTicketRequest extends FormRequest
             'customer_label' => ['nullable', 'string', 'max:60'],
             'customer_id' => ['nullable', 'integer'],
             'units' => ['required', Rule::enum(Units::class)],
+            'language' => ['nullable', Rule::enum(Language::class)],
         ];
     }
 
@@ -65,6 +67,12 @@ final class StoreTicketRequest extends FormRequest
     public function units(): Units
     {
         return $this->enum('units', Units::class) ?? Units::Metric;
+    }
+
+    /** Null: the customer's, or the shop's. */
+    public function language(): ?Language
+    {
+        return $this->enum('language', Language::class);
     }
 
     public function customerLabel(): ?string

@@ -26,6 +26,7 @@ final class CustomerResource extends JsonResource
             'appliances' => $customer->appliances,
             'fires' => (object) $customer->fires,
             'units' => $customer->units,
+            'language' => $customer->language?->value,
             'tickets' => is_numeric($count) ? (int) $count : 0,
             'last_at' => is_string($last) ? Carbon::parse($last)->toAtomString() : null,
         ];

@@ -26,6 +26,13 @@ final class TicketResource extends JsonResource
             'number' => $ticket->number,
             'customer_label' => $ticket->customer_label,
             'units' => $ticket->units,
+            'language' => $ticket->language->value,
+            'replaces' => self::other($ticket->replaces),
+            'replaced_by' => self::other($ticket->replacedBy),
+            'changes' => array_map(
+                static fn (array $phrase): array => [...$phrase, 'args' => (object) $phrase['args']],
+                $ticket->changes ?? [],
+            ),
             'given_by' => $ticket->user->name,
             'given_at' => $ticket->created_at->toAtomString(),
             'engine_version' => $ticket->engine_version,
@@ -45,6 +52,12 @@ final class TicketResource extends JsonResource
         return $link?->isOpen() === true ? ['url' => $link->url(), 'expires_at' => $link->expires_at->toAtomString()] : null;
     }
 
+    /** @return array{id: string, number: int}|null */
+    private static function other(?Ticket $ticket): ?array
+    {
+        return $ticket === null ? null : ['id' => $ticket->id, 'number' => $ticket->number];
+    }
+
     /** Of the dishes that have a price; null where none has. */
     private static function total(Ticket $ticket): ?float
     {
@@ -61,6 +74,7 @@ final class TicketResource extends JsonResource
             'ticket' => StoredResult::withObjects($dish->result),
             'cautions_read' => $dish->cautions_read,
             'sold_g' => $dish->sold_g,
+            'answer' => $dish->answer,
             'price' => $dish->price_minor === null ? null : $dish->price_minor / 100,
         ];
     }

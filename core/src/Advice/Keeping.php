@@ -21,6 +21,8 @@ use Nessmark\Say\Phrase;
  */
 final readonly class Keeping
 {
+    public const NOTHING = 'keep.nothing';
+
     private const CELLS = 21;
 
     private const TOLERANCE_K = 0.1;
@@ -32,7 +34,7 @@ final readonly class Keeping
     public function of(Plate $plate, Cooling $cooling, Verdict $verdict): Phrase
     {
         if (! $verdict->meetsOfficialMinimum) {
-            return new Phrase('keep.nothing');
+            return new Phrase(self::NOTHING);
         }
         $args = [
             'fridge_within_s' => $cooling->fridgeWithinS,
@@ -43,7 +45,14 @@ final readonly class Keeping
         ];
         $fridge = $this->kitchen->fridgeFace();
         $whole = Specimen::between(
-            $plate->piece->cut, $plate->piece->size, $fridge, $fridge, 1.0, $cooling->fromC, null, $cooling->coldC,
+            $plate->piece->cut,
+            $plate->piece->size,
+            $fridge,
+            $fridge,
+            1.0,
+            $cooling->fromC,
+            null,
+            $cooling->coldC,
         );
         $takesS = $this->seconds($plate, $whole, $cooling->coldC, $cooling);
         if ($this->isInTime($plate, $whole, $cooling)) {

@@ -20,6 +20,7 @@ use Nessmark\Heat\SurfaceTrace;
 use Nessmark\Meal\Dish;
 use Nessmark\Meal\Meal;
 use Nessmark\Meal\Plate;
+use Nessmark\Meal\Share;
 use Nessmark\Meat\Muscle;
 use Nessmark\Meat\SoldBy;
 use Nessmark\Method\Method;
@@ -31,6 +32,13 @@ use Nessmark\Quantity\Mass;
 use Nessmark\Safety\Level;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Say\Phrase;
+use Nessmark\Seasoning\Kind;
+use Nessmark\Serve\Carver;
+use Nessmark\Serve\Leftovers;
+use Nessmark\Serve\Mender;
+use Nessmark\Serve\Readings;
+use Nessmark\Serve\Served;
+use Nessmark\Serve\Shopping;
 use Nessmark\Ticket\Amounts;
 use Nessmark\Ticket\DishTicket;
 use Nessmark\Ticket\HeatRibbon;
@@ -66,6 +74,9 @@ final readonly class TicketAssembly
         private MethodTable $methods,
         private DressingOf $dressing,
         private Trimming $trimming,
+        private Carver $carver,
+        private Mender $mender,
+        private Shopping $shopping,
     ) {}
 
     public static function from(DataFolder $folder): self
@@ -80,6 +91,9 @@ final readonly class TicketAssembly
             MethodTable::from($folder),
             DressingOf::from($folder),
             Trimming::from($folder),
+            Carver::from($folder),
+            Mender::from($folder),
+            Shopping::from($folder),
         );
     }
 
@@ -127,6 +141,25 @@ final readonly class TicketAssembly
             $effects,
             $isByTexture ? null : fn (Length $thickness): MethodPlan => $this->advisor->planFor($plate, $cook, $thickness),
         );
+        $ribbon = $this->ribbon($cook);
+        $beforeS = $cook->ends[count($cook->plan->before)]->startedAtS;
+        $keeping = (new Keeping($this->kitchen))->of($plate, $this->rules->cooling($standard), $cook->verdict);
+        $served = new Served(
+            $plate->piece->cut,
+            $plate->piece->size,
+            $plate->way->method,
+            $fires,
+            $isByTexture,
+            $cook->evidence->canProbe,
+            array_filter($dish->shares, static fn (Share $share): bool => $share->eaters->isAnyoneAtRisk()) !== [],
+            $this->rules->rule($standard, $plate->piece->cut->foodClass)->officialC,
+            $this->rules->cooling($standard)->hotC,
+            round($cook->heatC),
+            $open->likelyS + $cook->fixedHeatS() + $cook->plan->restS(),
+            $cook->plan->restS(),
+            $amounts->cookedG / $amounts->diners,
+            in_array($dressed?->dressing->kind, [Kind::PanSauce->value, Kind::Gravy->value], true),
+        );
         // A pull that counts on carry-over is no finer than a degree; one that stands for a minimum is not rounded below it.
         $decimals = $cook->countsCarryOver ? 0 : 1;
 
@@ -147,7 +180,7 @@ final readonly class TicketAssembly
             round($cook->heatC, 1),
             $standard->profile->value,
             $standard->also?->value,
-            [...$dish->schools, 'doneness_words' => $plate->occasion->scale->value],
+            [...self::schools($dish, $dressed?->dressing->kind), 'doneness_words' => $plate->occasion->scale->value],
             $plate->piece->outOfFridgeS,
             $this->verdict($plate, array_column($cooked, 1)),
             $amounts,
@@ -181,7 +214,7 @@ final readonly class TicketAssembly
             Timeline::onHeatAt($plate, $cook, $open)?->format(DATE_ATOM),
             $plate->occasion->eatAt?->format(DATE_ATOM),
             $plate->piece->cut->slice,
-            $this->ribbon($cook),
+            $ribbon,
             CrossSectionOf::cook($plate, $cook, $this->doneness, $isByTexture),
             $losses,
             TextureOf::cook($plate, $cook),
@@ -193,7 +226,14 @@ final readonly class TicketAssembly
                 $set['z_k'],
             ),
             (new Tempering($this->kitchen, $this->rules))->of($plate, $effects, $open->likelyS + $cook->fixedHeatS()),
-            (new Keeping($this->kitchen))->of($plate, $this->rules->cooling($standard), $cook->verdict),
+            $keeping,
+            $this->carver->carve($served),
+            $this->mender->of($served),
+            $keeping->key === Keeping::NOTHING ? [] : Leftovers::of($served),
+            $pieces === [] && ! $isByTexture && $cook->evidence->canProbe
+                ? Readings::of($ribbon, round($cook->pull->coreC, $decimals), $cook->pull->openS + $beforeS)
+                : [],
+            $this->shopping->of($dressed?->dressing),
             Cautions::of($plate, $fires, $cook->verdict),
             [
                 ...(new Doubts($this->kitchen))->of($dish, $plate, $cook, $open, $thin),
@@ -226,6 +266,23 @@ final readonly class TicketAssembly
         );
     }
 
+    /**
+     * As they were followed: what goes on it may be another way than the house's usual one.
+     *
+     * @return array<string, string>
+     */
+    private static function schools(Dish $dish, ?string $kind): array
+    {
+        $isAhead = in_array($kind, [Kind::DryBrine->value, Kind::WetBrine->value, Kind::TimedBrine->value], true);
+        $isPlain = in_array($kind, [null, Kind::Salt->value, Kind::DryBrine->value], true);
+
+        return [
+            ...$dish->schools,
+            ...isset($dish->schools['salt']) && $isAhead ? ['salt' => 'ahead'] : [],
+            ...isset($dish->schools['dressing']) && ! $isPlain ? ['dressing' => 'dressed'] : [],
+        ];
+    }
+
     /** Of all shares together; cooked, less what the first of them loses. */
     private static function amounts(Dish $dish, Losses $losses): Amounts
     {
@@ -233,7 +290,8 @@ final readonly class TicketAssembly
         $rawG = $piece->raw()->toGrams();
         $heads = $dish->eaters()->heads();
         $build = $piece->cut->build;
-        $hasLength = in_array($build->soldBy, [SoldBy::Joint, SoldBy::Length, SoldBy::Bones], true) && $build->shape === Shape::Cylinder;
+        $hasLength =
+            in_array($build->soldBy, [SoldBy::Joint, SoldBy::Length, SoldBy::Bones], true) && $build->shape === Shape::Cylinder;
 
         return new Amounts(
             $heads,

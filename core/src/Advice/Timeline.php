@@ -107,7 +107,6 @@ final readonly class Timeline
                 );
             }
         }
-        $lines[] = self::line($onHeatAt, $atS, new Phrase(Handling::serve($plate->piece->cut)));
         foreach ($otherPieces as [$pieceS, $do]) {
             $lines[] = self::line($onHeatAt, $pieceS, $do);
         }
@@ -116,7 +115,7 @@ final readonly class Timeline
             usort($lines, static fn (TimelineLine $a, TimelineLine $b): int => $a->atS <=> $b->atS); // equals stay as they are
         }
 
-        return $lines;
+        return [...$lines, self::line($onHeatAt, $atS, new Phrase(Handling::serve($plate->piece->cut)))];
     }
 
     /**
@@ -135,12 +134,11 @@ final readonly class Timeline
         $lines = array_values(
             array_filter($lines, static fn (TimelineLine $line): bool => ! in_array($line->do->key, self::SAID_BY_SEASONING, true)),
         );
-        $last = array_pop($lines);
         foreach ($steps as $step) {
             $lines[] = self::line($onHeatAt, $step->atS + ($step->atS < 0.0 ? $firstS : 0.0), $step->do, null, $step->takes);
         }
 
-        return $last === null ? $lines : [...$lines, $last];
+        return $lines;
     }
 
     /** Lean meat in a pan is basted: its own fat does not do it. */

@@ -12,7 +12,9 @@ use LogicException;
  */
 final class TicketShape
 {
-    public const CURRENT = 5;
+    public const CURRENT = 6;
+
+    private const AFTER_THE_REST = ['carving' => null, 'trouble' => [], 'leftovers' => [], 'readings' => [], 'shopping' => null];
 
     private function __construct() {}
 
@@ -28,6 +30,7 @@ final class TicketShape
                 2 => [...$result, 'dressing' => null], // engine 0.7 and before: nothing was said of seasoning
                 3 => [...$result, 'bench' => null], // nor of the bench
                 4 => self::fromFourToFive($result),
+                5 => [...$result, ...self::AFTER_THE_REST], // engine 0.9 said nothing of it
                 default => throw new LogicException("No step leads on from shape {$shape}."),
             };
         }
@@ -54,7 +57,10 @@ final class TicketShape
             'bench' => is_array($bench)
                 ? [
                     ...$bench,
-                    'steps' => array_map(static fn (mixed $step): mixed => is_array($step) ? ['figure' => null, ...$step] : $step, $steps),
+                    'steps' => array_map(
+                        static fn (mixed $step): mixed => is_array($step) ? ['figure' => null, ...$step] : $step,
+                        $steps,
+                    ),
                     'sketch' => null,
                 ]
                 : null,

@@ -6,6 +6,7 @@ namespace Nessmark\Meal;
 
 use Nessmark\Method\Method;
 use Nessmark\Say\Phrase;
+use Nessmark\Serve\Waits;
 use Nessmark\Ticket\DishTicket;
 use Nessmark\Ticket\Stage;
 use Nessmark\Ticket\TimelineLine;
@@ -39,18 +40,9 @@ final readonly class MealTasks
     /** What is turned by hand is stood by, as long as it is short. */
     private const STOOD_BY_MIN = 25;
 
-    /** A rest may be longer by this before the meat is cold, a long one of a large piece by more; a braise is kept in its pot. */
-    private const RESTS_ON_MIN = 8;
-
-    private const RESTS_ON_SHARE = 1.5;
-
-    private const KEPT_IN_POT_MIN = 60;
-
     private const STOOD_BY = ['pan', 'sear', 'grill', 'broil', 'stir_fry', 'deep_fry', 'skin_side', 'flesh_side', 'pan_covered'];
 
     private const RESTS = ['rest', 'rest_before_sear', 'rest_wrapped', 'plated'];
-
-    private const UNTIL_TENDER = [Method::Braise, Method::PotRoast, Method::Simmer, Method::Confit];
 
     private function __construct() {}
 
@@ -65,9 +57,7 @@ final readonly class MealTasks
         foreach ($stages as $i => $stage) {
             $isRest = in_array($stage->name, self::RESTS, true);
             $isLast = $i === count($stages) - 1;
-            $waits = in_array($method, self::UNTIL_TENDER, true)
-                ? self::KEPT_IN_POT_MIN
-                : max(self::RESTS_ON_MIN, (int) ((self::RESTS_ON_SHARE * $ticket->restS) / 60.0));
+            $waits = (int) (Waits::seconds($method, $ticket->restS) / 60.0);
             $tasks[] = new Task(
                 $ids[$i],
                 $letter,

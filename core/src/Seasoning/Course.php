@@ -76,7 +76,7 @@ final readonly class Course
                 ],
                 Moment::Rest => [
                     new Step(-self::CHILLED_S, new Phrase('season_do.butter_chill', $args)),
-                    new Step(max(0.0, min($endS, $on->film->endS())), new Phrase('season_do.butter', $args)),
+                    self::melts($on, $args, $endS),
                 ],
                 Moment::Plate => [new Step($endS, new Phrase("season_do.{$seasoning->kind->value}", $args))],
             },
@@ -190,5 +190,19 @@ final readonly class Course
         return $onS < $endS
             ? new Step($onS, new Phrase('season_do.glaze', [...$args, 'last_s' => $endS - $onS]))
             : new Step($endS, new Phrase('season_do.glaze_after', $args));
+    }
+
+    /**
+     * A slice on each piece as it rests; what does not rest, or lies in a heap, gets it at the table.
+     *
+     * @param  array<string, float|string>  $args
+     */
+    private static function melts(Subject $on, array $args, float $endS): Step
+    {
+        $restsS = min($endS, $on->film->endS());
+
+        return $restsS > 0.0 && ! $on->cut->build->soldBy->isWeighedOut()
+            ? new Step($restsS, new Phrase('season_do.butter', $args))
+            : new Step($endS, new Phrase('season_do.butter_over', $args));
     }
 }

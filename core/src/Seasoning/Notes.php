@@ -47,14 +47,7 @@ final readonly class Notes
                 ? new Phrase('season_note.wet_in_fat')
                 : null,
             $kind === Kind::HotCrust && $on->method !== Method::Grill ? new Phrase('season_note.smoke_indoors') : null,
-            $of->isFreshInOil() && ! $kind->isUsedUp() ? new Phrase('season_note.in_oil', ['days' => $of->keepsDays()]) : null,
-            $kind->moment() === Moment::Plate ||
-            $kind === Kind::Butter ||
-            $kind === Kind::Rub ||
-            $kind === Kind::Glaze ||
-            $kind === Kind::Paste
-                ? new Phrase($of->keepsDays() >= 90 ? 'season_note.keeps_dry' : 'season_note.keeps_cold', ['days' => $of->keepsDays()])
-                : null,
+            self::keeps($of),
             $on->thinEnd !== null && $on->isFish() ? new Phrase('season_note.thin_end') : null,
             $of->hasRawEgg() ? new Phrase('season_note.egg') : null,
             $of->mayContain() === [] ? null : new Phrase('season_note.may_contain'),
@@ -83,5 +76,19 @@ final readonly class Notes
             'low_mm' => max(1.0, round($low->toMillimetres())),
             'high_mm' => max(1.0, round(min($high->toMillimetres(), 0.5 * $on->mm()))),
         ]);
+    }
+
+    /** How long what is left of it keeps; under oil that is said with the reason. */
+    private static function keeps(Seasoning $of): ?Phrase
+    {
+        $days = ['days' => $of->keepsDays()];
+        $isKept =
+            $of->kind->moment() === Moment::Plate || in_array($of->kind, [Kind::Butter, Kind::Rub, Kind::Glaze, Kind::Paste], true);
+
+        return match (true) {
+            $of->isFreshInOil() && ! $of->kind->isUsedUp() => new Phrase('season_note.in_oil', $days),
+            $isKept => new Phrase($of->keepsDays() >= 90 ? 'season_note.keeps_dry' : 'season_note.keeps_cold', $days),
+            default => null,
+        };
     }
 }

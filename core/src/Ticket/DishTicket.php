@@ -15,6 +15,10 @@ final readonly class DishTicket
      * @param  array<string, string>  $schools  those that bear on it, as they were followed
      * @param  list<Effect>  $effects
      * @param  list<Stage>  $stages
+     * @param  Carving|null  $carving  null on what was kept before it was said
+     * @param  list<Trouble>  $trouble
+     * @param  list<Phrase>  $leftovers  what is good made of what is left; none where nothing is kept
+     * @param  list<Reading>  $readings  none where no probe says when, or several pieces come off apart
      * @param  list<Phrase>  $cautions
      * @param  list<Phrase>  $doubts
      * @param  list<Source>  $sources
@@ -60,6 +64,11 @@ final readonly class DishTicket
         public Lethality $logReduction,
         public ?Phrase $tempering,
         public Phrase $keeping,
+        public ?Carving $carving,
+        public array $trouble,
+        public array $leftovers,
+        public array $readings,
+        public ?ShoppingList $shopping,
         public array $cautions,
         public array $doubts,
         public array $sources,

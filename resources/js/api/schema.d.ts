@@ -887,6 +887,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/tickets/{ticket}/language": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** The language its card is set in, on paper and on the phone */
+        put: operations["changeCardLanguage"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/tickets/{ticket}/card-link": {
         parameters: {
             query?: never;
@@ -917,6 +934,23 @@ export interface paths {
         put?: never;
         /** Keep a ticket; under one Idempotency-Key once */
         post: operations["storeTicket"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tickets/{ticket}/replan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same meat for another hour: a new ticket in place of this one, under the same address on the phone */
+        post: operations["replanTicket"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1202,6 +1236,29 @@ export interface components {
             name: string;
             score: number;
         };
+        CarveDrawing: {
+            width: number;
+            height: number;
+            /** @description what lies below first *\/ */
+            lines: components["schemas"]["CarveLine"][];
+        };
+        CarveLine: {
+            /** @enum {string} */
+            of: "meat" | "bone" | "grain" | "cut";
+            points: number[][];
+            /** @description an area, not a stroke */
+            is_closed: boolean;
+        };
+        CarveStep: {
+            do: components["schemas"]["Phrase"];
+            drawing: components["schemas"]["CarveDrawing"] | null;
+        };
+        Carving: {
+            /** @description none for what is served as it is */
+            steps: components["schemas"]["CarveStep"][];
+            /** @description board or plate, how much for each, the sauce */
+            table: components["schemas"]["Phrase"][];
+        };
         Case: {
             currency: string;
             lots: components["schemas"]["CaseLot"][];
@@ -1419,6 +1476,7 @@ export interface components {
             };
             /** @enum {string} */
             units: "metric" | "imperial";
+            language: ("en" | "nl" | "fr" | "de" | "es") | null;
             tickets: number;
             last_at: string | null;
         };
@@ -1644,6 +1702,14 @@ export interface components {
             log_reduction: components["schemas"]["Lethality"];
             tempering: components["schemas"]["Phrase"] | null;
             keeping: components["schemas"]["Phrase"];
+            /** @description null on what was kept before it was said */
+            carving: components["schemas"]["Carving"] | null;
+            trouble: components["schemas"]["Trouble"][];
+            /** @description what is good made of what is left; none where nothing is kept */
+            leftovers: components["schemas"]["Phrase"][];
+            /** @description none where no probe says when, or several pieces come off apart */
+            readings: components["schemas"]["Reading"][];
+            shopping: components["schemas"]["ShoppingList"] | null;
             cautions: components["schemas"]["Phrase"][];
             doubts: components["schemas"]["Phrase"][];
             sources: components["schemas"]["Source"][];
@@ -2146,6 +2212,8 @@ export interface components {
             };
             /** @enum {string} */
             units?: "metric" | "imperial";
+            /** @description of their cards; null: the shop’s */
+            language?: ("en" | "nl" | "fr" | "de" | "es") | null;
         };
         NewDish: {
             ask: components["schemas"]["Ask"];
@@ -2203,6 +2271,8 @@ export interface components {
             /** @enum {string} */
             units: "metric" | "imperial";
             customer_id?: number | null;
+            /** @description of the card; null: the customer’s, or the shop’s */
+            language?: ("en" | "nl" | "fr" | "de" | "es") | null;
         };
         Offer: {
             doneness: string;
@@ -2252,6 +2322,10 @@ export interface components {
             name: string;
             kind: string;
             because: components["schemas"]["Phrase"];
+        };
+        OtherTicket: {
+            id: string;
+            number: number;
         };
         OwnCut: {
             like: string;
@@ -2319,6 +2393,10 @@ export interface components {
             range: string;
             note: string;
             measures: string;
+        };
+        Reading: {
+            core_c: number;
+            left_s: number;
         };
         Refusal: {
             /** @enum {string} */
@@ -2473,6 +2551,11 @@ export interface components {
              */
             units: "metric" | "imperial";
         };
+        ShoppingList: {
+            from_shop: string[];
+            to_get: string[];
+            in_house: string[];
+        };
         SideList: {
             sides: components["schemas"]["SideShown"][];
         };
@@ -2521,6 +2604,8 @@ export interface components {
             sold_g: number | null;
             /** @description of what was sold */
             price: number | null;
+            /** @description the customer’s to "How was it?", a key of the wording’s section "answer" */
+            answer: string | null;
         };
         StoredTicket: {
             id: string;
@@ -2528,6 +2613,12 @@ export interface components {
             customer_label: string | null;
             /** @enum {string} */
             units: "metric" | "imperial";
+            /** @enum {string} */
+            language: "en" | "nl" | "fr" | "de" | "es";
+            replaces: components["schemas"]["OtherTicket"] | null;
+            replaced_by: components["schemas"]["OtherTicket"] | null;
+            /** @description otherwise than on the one it replaces */
+            changes: components["schemas"]["Phrase"][];
             given_by: string;
             given_at: string;
             engine_version: string;
@@ -2667,6 +2758,11 @@ export interface components {
             lot: string;
             g: number;
             taken_back: boolean;
+        };
+        Trouble: {
+            /** @description what one sees, a key of the wording's section "trouble" *\/ */
+            sign: string;
+            do: components["schemas"]["Phrase"];
         };
         Verdict: {
             /** @enum {string} */
@@ -4865,6 +4961,35 @@ export interface operations {
             };
         };
     };
+    changeCardLanguage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ticket: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    language: "en" | "nl" | "fr" | "de" | "es";
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredTicket"];
+                };
+            };
+        };
+    };
     linkCard: {
         parameters: {
             query?: never;
@@ -4979,6 +5104,58 @@ export interface operations {
             };
         };
     };
+    replanTicket: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: asked twice under one key, it happens once, and the first answer comes again */
+                "Idempotency-Key"?: components["parameters"]["OnceKey"];
+            };
+            path: {
+                ticket: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description with its offset */
+                    eat_at: string;
+                    /** @description beside those of the old ticket */
+                    cautions_read?: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description The ticket that stands now, with what changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredTicket"];
+                };
+            };
+            /** @description Changed or taken back already, a stop, or a caution not read out */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such hour, or no plan for it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     showCardCode: {
         parameters: {
             query?: never;
@@ -5014,8 +5191,10 @@ export interface operations {
         parameters: {
             query?: {
                 units?: "metric" | "imperial";
-                /** @description A5, or the 80 mm roll of a counter printer */
-                paper?: "a5" | "roll";
+                /** @description A5, the 80 mm roll of a counter printer, or A4 in large type */
+                paper?: "a5" | "roll" | "large";
+                /** @description else the ticket’s own */
+                language?: "en" | "nl" | "fr" | "de" | "es";
             };
             header?: never;
             path: {

@@ -28,22 +28,32 @@ const messageCompiler = (message: unknown, { locale }: { locale: string }) => {
 
 type Words = Record<string, Record<string, string>>
 
-// The card's sentences are shared with the server; the labels of the screens are the interface's own. A language is a file of each.
-const screens = import.meta.glob<Words>('./??.json', { eager: true, import: 'default' })
-const shared = import.meta.glob<Words>('@wording/??.json', { eager: true, import: 'default' })
-const languageOf = (path: string) => path.slice(-7, -5)
-const messages = Object.fromEntries(
-  Object.entries(shared).map(([path, words]) => {
-    const language = languageOf(path)
-    const own = Object.entries(screens).find(([screen]) => languageOf(screen) === language)?.[1] ?? {}
-    return [language, { ...own, ...words, say: nested(words['say'] ?? {}), school_option: nested(words['school_option'] ?? {}) }]
-  }),
-)
-const locale = document.documentElement.lang
+const FALLBACK = 'en'
+
+// What a customer may read stands in wording/card, what the shop reads of the server in wording/shop, the labels of the screens beside this
+// file. A language is a file of each; one that is missing is read in English.
+const files = {
+  screen: import.meta.glob<Words>('./??.json', { import: 'default' }),
+  shop: import.meta.glob<Words>('@wording/shop/??.json', { import: 'default' }),
+  card: import.meta.glob<Words>('@wording/card/??.json', { import: 'default' }),
+}
+
+async function words(language: string) {
+  const read = async (folder: Record<string, () => Promise<Words>>) =>
+    (await Object.entries(folder).find(([path]) => path.endsWith(`/${language}.json`))?.[1]()) ?? {}
+  const [screen, shop, card] = await Promise.all([read(files.screen), read(files.shop), read(files.card)])
+  const say = { ...(shop['say'] ?? {}), ...(card['say'] ?? {}) }
+  return { ...screen, ...shop, ...card, say: nested(say), school_option: nested(card['school_option'] ?? {}) }
+}
+
+const asked = document.documentElement.lang
+const locale = Object.keys(files.card).some((path) => path.endsWith(`/${asked}.json`)) ? asked : FALLBACK
+const languages = [...new Set([FALLBACK, locale])]
+
 export const i18n = createI18n({
   legacy: false,
-  locale: locale in messages ? locale : 'en',
-  fallbackLocale: 'en',
-  messages,
+  locale,
+  fallbackLocale: FALLBACK,
+  messages: Object.fromEntries(await Promise.all(languages.map(async (each) => [each, await words(each)] as const))),
   messageCompiler: messageCompiler as never,
 })

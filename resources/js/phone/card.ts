@@ -64,10 +64,56 @@ async function stayAwake(): Promise<void> {
   }
 }
 
+/** One step at a time, big enough to be read from the stove; the readings and what to do when it goes wrong stay at hand. */
+function offerWalk(): void {
+  const words = document.querySelector('main')?.dataset ?? {}
+  const button = (text: string | undefined, act: () => void): HTMLButtonElement => {
+    const made = document.createElement('button')
+    made.type = 'button'
+    made.textContent = text ?? ''
+    made.addEventListener('click', act)
+    return made
+  }
+  const bar = document.createElement('div')
+  bar.className = 'walk'
+  const where = document.createElement('p')
+  const tick = (step: HTMLLIElement | undefined, done: boolean): void => {
+    const box = step?.querySelector('input')
+    if (box) {
+      box.checked = done
+      box.dispatchEvent(new Event('change', { bubbles: true }))
+    }
+  }
+  const walk = button(words['one'], () => {
+    const isOne = document.body.classList.toggle('one')
+    walk.textContent = (isOne ? words['all'] : words['one']) ?? ''
+    window.scrollTo(0, 0)
+  })
+  const back = button(words['back'], () => tick(steps().filter(isDone).at(-1), false))
+  const next = button(words['next'], () =>
+    tick(
+      steps().find((step) => !isDone(step)),
+      true,
+    ),
+  )
+  const show = (): void => {
+    const [all, done] = [steps().length, steps().filter(isDone).length]
+    where.textContent = (words['step'] ?? '').replace('#', String(Math.min(all, done + 1))).replace('#', String(all))
+    back.disabled = done === 0
+    next.disabled = done === all
+  }
+  next.className = 'due'
+  bar.append(where, back, next, walk)
+  document.body.append(bar)
+  document.addEventListener('change', show)
+  show()
+}
+
 document.querySelectorAll<HTMLElement>('[data-low-s]').forEach(offerTimer)
 document.addEventListener('change', markStepAtHand)
 document.addEventListener('visibilitychange', () => {
   if (document.visibilityState === 'visible') void stayAwake()
 })
 markStepAtHand()
+if (steps().length > 0) offerWalk()
 void stayAwake()

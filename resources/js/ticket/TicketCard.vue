@@ -11,6 +11,7 @@ import TicketBench from './TicketBench.vue'
 import TicketInspected from './TicketInspected.vue'
 import TicketPieces from './TicketPieces.vue'
 import TicketSeason from './TicketSeason.vue'
+import TicketServe from './TicketServe.vue'
 import TicketTimeline from './TicketTimeline.vue'
 import VerdictBar from './VerdictBar.vue'
 
@@ -152,7 +153,10 @@ const notes = computed(() =>
           v-if="ticket.inspected"
           :inspected="ticket.inspected"
           :units="units" />
-        <TicketBench v-if="ticket.bench" :bench="ticket.bench" :units="units" /><p class="notes">{{ notes }}</p></div
+        <TicketBench v-if="ticket.bench" :bench="ticket.bench" :units="units" /><TicketServe :ticket="ticket" :units="units" /><p
+          class="notes"
+          >{{ notes }}</p
+        ></div
       ></div
     >
     <details class="sources"

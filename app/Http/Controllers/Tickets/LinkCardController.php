@@ -18,7 +18,11 @@ final class LinkCardController
             summary: 'A new address for the card on a phone; the one before ends',
             parameters: [new OA\Parameter(name: 'ticket', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
             responses: [
-                new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/StoredTicket')),
+                new OA\Response(
+                    response: 200,
+                    description: 'Done',
+                    content: new OA\JsonContent(ref: '#/components/schemas/StoredTicket'),
+                ),
             ],
         ),
     ]
@@ -26,6 +30,6 @@ final class LinkCardController
     {
         CardLink::open($ticket);
 
-        return new TicketResource($ticket->load(['user', 'dishes', 'shop', 'cardLink']));
+        return new TicketResource($ticket->load(Ticket::SHOWN));
     }
 }

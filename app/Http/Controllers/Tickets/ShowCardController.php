@@ -29,8 +29,15 @@ final class ShowCardController
                     name: 'paper',
                     in: 'query',
                     required: false,
-                    description: 'A5, or the 80 mm roll of a counter printer',
-                    schema: new OA\Schema(type: 'string', enum: ['a5', 'roll']),
+                    description: 'A5, the 80 mm roll of a counter printer, or A4 in large type',
+                    schema: new OA\Schema(type: 'string', enum: ['a5', 'roll', 'large']),
+                ),
+                new OA\Parameter(
+                    name: 'language',
+                    in: 'query',
+                    required: false,
+                    description: 'else the ticket’s own',
+                    schema: new OA\Schema(type: 'string', enum: ['en', 'nl', 'fr', 'de', 'es']),
                 ),
             ],
             responses: [
@@ -44,10 +51,10 @@ final class ShowCardController
     ]
     public function __invoke(ShowCardRequest $request, Ticket $ticket, CardPdf $card): Response
     {
-        $ticket->load(['user', 'shop', 'dishes', 'cardLink']);
-        $units = $request->units($ticket);
+        $ticket->load(Ticket::SHOWN);
+        $pdf = $card->render($ticket, $request->units($ticket), $request->language($ticket), $request->paper());
 
-        return new Response($request->isRoll() ? $card->roll($ticket, $units) : $card->render($ticket, $units), 200, [
+        return new Response($pdf, 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => sprintf('inline; filename="nessmark-ticket-%d.pdf"', $ticket->number),
         ]);

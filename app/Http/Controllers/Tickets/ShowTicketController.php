@@ -28,6 +28,6 @@ final class ShowTicketController
     ]
     public function __invoke(Ticket $ticket): TicketResource
     {
-        return new TicketResource($ticket->load(['user', 'dishes', 'shop', 'cardLink']));
+        return new TicketResource($ticket->load(Ticket::SHOWN));
     }
 }

@@ -50,17 +50,18 @@ final class StoreTicketController
             $user,
             OnceKey::of($request),
             static fn (): array => [
-                'ticket' => $store->execute($user, $request->dishes(), $request->units(), $request->customerLabel(), $request->customer())
-                    ->id,
+                'ticket' => $store->execute(
+                    $user,
+                    $request->dishes(),
+                    $request->units(),
+                    $request->customerLabel(),
+                    $request->customer(),
+                    $request->language(),
+                )->id,
             ],
         );
 
-        return (new TicketResource(
-            Ticket::query()
-                ->with(['user', 'dishes', 'shop', 'cardLink'])
-                ->whereKey($given['ticket'])
-                ->firstOrFail(),
-        ))
+        return (new TicketResource(Ticket::query()->with(Ticket::SHOWN)->whereKey($given['ticket'])->firstOrFail()))
             ->response()
             ->setStatusCode(201);
     }

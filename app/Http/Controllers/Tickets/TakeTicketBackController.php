@@ -25,7 +25,11 @@ final class TakeTicketBackController
                     description: 'Taken back, now or before',
                     content: new OA\JsonContent(ref: '#/components/schemas/StoredTicket'),
                 ),
-                new OA\Response(response: 409, description: 'Too late', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+                new OA\Response(
+                    response: 409,
+                    description: 'Too late',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
             ],
         ),
     ]
@@ -34,6 +38,6 @@ final class TakeTicketBackController
         /** @var User $user */
         $user = $request->user();
 
-        return new TicketResource($takeBack->execute($user, $ticket)->load(['user', 'dishes', 'shop', 'cardLink']));
+        return new TicketResource($takeBack->execute($user, $ticket)->load(Ticket::SHOWN));
     }
 }

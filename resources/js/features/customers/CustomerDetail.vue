@@ -7,7 +7,9 @@ import { useRouter } from 'vue-router'
 import { api, orThrow, orThrowEmpty, type Schemas } from '@/api/client'
 import { applianceKinds } from '@/asks/applianceKinds'
 import { useAsks } from '@/asks/useAsks'
+import { LANGUAGES } from '@/i18n/languages'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
+import PickOne from '@/ui/PickOne.vue'
 import ToggleRow from '@/ui/ToggleRow.vue'
 import { customerTicketsQuery } from './queries'
 import { useConfirm } from 'primevue/useconfirm'
@@ -29,6 +31,7 @@ const change = useMutation({
           units: props.customer.units,
           fires: props.customer.fires,
           appliances: props.customer.appliances,
+          language: props.customer.language,
           ...now,
         },
       }),
@@ -47,6 +50,13 @@ const units = computed({
     change.mutate({ units: value })
   },
 })
+const language = computed({
+  get: () => props.customer.language ?? '',
+  set: (value) => {
+    change.mutate({ language: value === '' ? null : value })
+  },
+})
+const languages = computed(() => [{ value: '' as const, label: t('customers.shopLanguage') }, ...LANGUAGES])
 const sure = useConfirm()
 const ask = () => {
   sure.require({
@@ -81,6 +91,7 @@ function serve() {
       v-model="units"
       :legend="t('app.units')"
       :choices="(['metric', 'imperial'] as const).map((value) => ({ value, label: t(`app.${value}`) }))" />
+    <PickOne v-model="language" :label="t('customers.language')" :options="languages" testid="customer-language" />
     <p v-if="change.error.value" class="wrong" role="alert">{{ change.error.value.message }}</p>
     <ol v-if="tickets.data.value?.length"
       ><li v-for="ticket in tickets.data.value" :key="ticket.id"

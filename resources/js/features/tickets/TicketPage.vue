@@ -1,21 +1,27 @@
 <script setup lang="ts">
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, orThrow } from '@/api/client'
+import { useSay } from '@/i18n/useSay'
 import { useSession } from '@/queries/session'
 import TicketCard from '@/ticket/TicketCard.vue'
 import { moment } from '@/units/clock'
 import { money } from '@/units/units'
 import { useUnits } from '@/units/useUnits'
+import CardPrint from './CardPrint.vue'
 import PhoneLink from './PhoneLink.vue'
+import ReplanTicket from './ReplanTicket.vue'
 import { ticketQuery } from './queries'
 
 const props = defineProps<{ id: string }>()
 const { t, locale } = useI18n()
+const say = useSay()
 const units = useUnits()
 const kept = useQuery(() => ticketQuery(props.id))
 const session = useSession()
 const queries = useQueryClient()
+const mayChange = computed(() => session.data.value?.may_advise === true)
 const takeBack = useMutation({
   mutationFn: () => orThrow(api.POST('/tickets/{ticket}/take-back', { params: { path: { ticket: props.id } } })),
   onSuccess: () => Promise.all(['tickets', 'counter', 'case', 'customers'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
@@ -40,24 +46,9 @@ const takeBack = useMutation({
             t('dish.together', { total: money(kept.data.value.total, kept.data.value.currency) })
           }}</template></p
         >
-        <a
-          class="strong"
-          :href="`/api/v1/tickets/${kept.data.value.id}/card.pdf?units=${units.units}`"
-          target="_blank"
-          rel="noopener"
-          data-testid="card-link"
-          >{{ t('ticket.card') }}</a
-        >
-        <a
-          class="plain"
-          :href="`/api/v1/tickets/${kept.data.value.id}/card.pdf?paper=roll&units=${units.units}`"
-          target="_blank"
-          rel="noopener"
-          data-testid="roll-link"
-          >{{ t('ticket.roll') }}</a
-        >
+        <CardPrint :ticket="kept.data.value" :units="units.units" :may-change="mayChange" />
         <button
-          v-if="kept.data.value.can_be_taken_back && session.data.value?.may_advise"
+          v-if="kept.data.value.can_be_taken_back && mayChange"
           type="button"
           class="plain"
           :disabled="takeBack.isPending.value"
@@ -72,12 +63,25 @@ const takeBack = useMutation({
       <p v-if="kept.data.value.taken_back_at" class="back-note" role="status">{{
         t('tickets.takenBackAt', { when: moment(kept.data.value.taken_back_at, locale) })
       }}</p>
-      <PhoneLink :ticket="kept.data.value" :may-change="session.data.value?.may_advise === true" />
+      <template v-for="(other, how) in { replaced: kept.data.value.replaces, replaced_by: kept.data.value.replaced_by }" :key="how">
+        <p v-if="other" class="back-note" role="status" :data-testid="how">
+          <RouterLink :to="{ name: 'ticket', params: { id: other.id } }">{{ t(`card.${how}`, { number: other.number }) }}</RouterLink>
+        </p>
+      </template>
+      <ul v-if="kept.data.value.changes.length" class="changes" data-testid="changes">
+        <li v-for="change in kept.data.value.changes" :key="change.key">{{ say(change, units.units) }}</li>
+      </ul>
+      <PhoneLink :ticket="kept.data.value" :may-change="mayChange" />
+      <ReplanTicket
+        v-if="mayChange && kept.data.value.taken_back_at === null && kept.data.value.replaced_by === null"
+        :key="kept.data.value.id"
+        :ticket="kept.data.value" />
       <template v-for="(dish, i) in kept.data.value.dishes" :key="i">
         <h2 v-if="kept.data.value.dishes.length > 1" class="dish" data-testid="dish">
           {{ t('dish.of', { place: i + 1, count: kept.data.value.dishes.length })
           }}<small v-if="dish.price !== null">{{ money(dish.price, kept.data.value.currency) }}</small>
         </h2>
+        <p v-if="dish.answer" class="back-note" data-testid="answer">{{ t('card.notes') }} {{ t(`answer.${dish.answer}`) }}.</p>
         <TicketCard class="kept" :ticket="dish.ticket" :units="units.units" />
       </template>
     </template>
@@ -117,6 +121,12 @@ header p {
   min-width: 220px;
   color: #3c4643;
   font-size: 14px;
+}
+.changes {
+  max-width: 860px;
+  margin: 0 0 10px;
+  padding: 8px 12px 8px 30px;
+  background: var(--paper);
 }
 .back-note {
   max-width: 860px;
