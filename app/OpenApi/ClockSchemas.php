@@ -50,6 +50,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'shelves', type: 'integer', nullable: true),
             new OA\Property(property: 'grill_places', type: 'integer', nullable: true),
             new OA\Property(property: 'begun', ref: '#/components/schemas/Begun'),
+            new OA\Property(property: 'held', ref: '#/components/schemas/Begun', description: 'when somebody wants it begun'),
         ],
     ),
     OA\Schema(

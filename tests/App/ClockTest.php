@@ -51,4 +51,39 @@ final class ClockTest extends AppTestCase
             ->assertJsonPath('violations.0.key', 'dishes.1.ask.cut');
         $this->postJson('/api/v1/clock', [...self::MEAL, 'asks' => array_fill(0, 5, self::RUMP)])->assertUnprocessable();
     }
+
+    public function test_what_is_moved_by_hand_stands_there_and_the_rest_goes_round_it_or_it_is_said_why_not(): void
+    {
+        $this->actingAs($this->staff());
+        $from = fn (array $meal): array => array_column(
+            $this->postJson('/api/v1/clock', $meal)->assertOk()->json('tasks'),
+            'from_at',
+            'id',
+        );
+        $before = $from(self::MEAL);
+        $earlier = date(DATE_ATOM, strtotime($before['C-prep']) - 240);
+        $after = $from([...self::MEAL, 'held' => ['C-prep' => $earlier]]);
+        $torn = $this->postJson('/api/v1/clock', [...self::MEAL, 'held' => ['A-0' => '2031-03-04T16:00:00+01:00']])->assertOk();
+
+        self::assertSame(strtotime($earlier), strtotime($after['C-prep']));
+        self::assertSame(strtotime($before['A-0']), strtotime($after['A-0']));
+        self::assertFalse($torn->json('fits'), 'a sear does not wait three hours for its oven');
+        self::assertContains('A', $torn->json('without'));
+        $this->postJson('/api/v1/clock', [...self::MEAL, 'held' => ['A-0' => 'noon']])->assertUnprocessable();
+    }
+
+    public function test_with_the_oven_out_nothing_that_wants_it_fits(): void
+    {
+        $this->actingAs($this->staff());
+        $this->postJson('/api/v1/clock', [...self::MEAL, 'shelves' => 0])
+            ->assertJsonPath('fits', false)
+            ->assertJsonPath('tasks', []);
+        $this->postJson('/api/v1/clock', [
+            ...self::MEAL,
+            'asks' => [[...self::RUMP, 'method' => 'pan']],
+            'sides' => ['green-salad'],
+            'shelves' => 0,
+        ])->assertJsonPath('fits', true);
+        $this->postJson('/api/v1/clock', [...self::MEAL, 'cooks' => 0])->assertUnprocessable();
+    }
 }

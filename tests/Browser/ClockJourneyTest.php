@@ -26,6 +26,19 @@ final class ClockJourneyTest extends JourneyCase
         self::assertGreaterThan($this->top('task-A-0'), $this->top('task-B-0'), 'what is thick goes on first');
         self::assertSame([], Axe::seriousFindings($this->chromium->driver));
 
+        $this->drag('task-A-0', -40);
+        $counter->waitFor('held');
+        $moved = $counter->text('held');
+        self::assertMatchesRegularExpression('/\d\d:\d\d A/', $moved);
+        $counter->waitForText('clock-not', 'Moved by hand'); // the sear cannot wait so long for its oven
+        $counter->part('let-go-A-0')->click();
+        $counter->waitForText('clock-fits', 'All of it fits');
+        foreach (range(1, 2) as $ignored) {
+            $counter->part('less-grill_places')->click();
+        }
+        $counter->waitForText('clock-not', 'more room on the grill'); // the fire is out
+        $counter->part('more-grill_places')->click();
+        $counter->waitForText('clock-fits', 'All of it fits');
         $counter->part('later')->click();
         $counter->waitForText('clock-eat', '19:45');
         $counter->part('late')->click();
@@ -49,8 +62,18 @@ final class ClockJourneyTest extends JourneyCase
         self::assertSame([], Axe::seriousFindings($this->chromium->driver));
     }
 
+    private function drag(string $testId, int $byPx): void
+    {
+        $task = $this->chromium->driver->findElement(WebDriverBy::cssSelector("[data-testid={$testId}]"));
+        $this->chromium->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$task]);
+        $this->chromium->driver->action()->dragAndDropBy($task, 0, $byPx)->perform();
+    }
+
     private function top(string $testId): int
     {
-        return $this->chromium->driver->findElement(WebDriverBy::cssSelector("[data-testid={$testId}]"))->getLocation()->getY();
+        return $this->chromium->driver
+            ->findElement(WebDriverBy::cssSelector("[data-testid={$testId}]"))
+            ->getLocation()
+            ->getY();
     }
 }

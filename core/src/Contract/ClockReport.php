@@ -42,8 +42,9 @@ final readonly class ClockReport
     }
 
     /**
-     * @param  mixed  $data  sides, eat_at, now, cooks, burners, shelves, grill_places, begun (from_at by the id of a task)
-     * @return array{list<Side>, DateTimeImmutable, DateTimeImmutable, Stations, array<string, DateTimeImmutable>}
+     * @param  mixed  $data  sides, eat_at, now, cooks, burners, shelves, grill_places; begun and held: from_at by the id of a task, as it was
+     *     begun, or as somebody wants it
+     * @return array{list<Side>, DateTimeImmutable, DateTimeImmutable, Stations, array<string, DateTimeImmutable>} the last: where tasks stand
      *
      * @throws InputRefused naming every key that is wrong
      */
@@ -62,15 +63,9 @@ final readonly class ClockReport
                 $sides[] = $side;
             }
         }
-        $many = static fn (string $key, int $usual): int => $in->has($key) ? $in->wholeNumber($key, 1, 8) : $usual;
-        $stations = new Stations($many('cooks', 1), $many('burners', 4), $many('shelves', 2), $many('grill_places', 2));
-        $begun = [];
-        $kept = $in->has('begun') ? $in->object('begun') : null;
-        foreach (array_keys($in->has('begun') ? $in->raw('begun') : []) as $id) {
-            $at = $kept?->moment($id);
-            $begun[$id] = $at;
-        }
-        $kept?->noOthers();
+        $many = static fn (string $key, int $usual, int $least = 0): int => $in->has($key) ? $in->wholeNumber($key, $least, 8) : $usual;
+        $stations = new Stations($many('cooks', 1, 1), $many('burners', 4), $many('shelves', 2), $many('grill_places', 2));
+        $stands = [...self::moments($in, 'held'), ...self::moments($in, 'begun')];
         $in->noOthers();
         foreach (['eat_at' => $eatAt, 'now' => $now] as $key => $moment) {
             if ($moment === null && ! $in->isWrong()) {
@@ -84,12 +79,28 @@ final readonly class ClockReport
             ]);
         }
 
-        return [$sides, $house->local($now), $house->local($eatAt), $stations, array_filter($begun)];
+        return [$sides, $house->local($now), $house->local($eatAt), $stations, $stands];
+    }
+
+    /** @return array<string, DateTimeImmutable> by the id of a task */
+    private static function moments(Fields $in, string $key): array
+    {
+        if (! $in->has($key)) {
+            return [];
+        }
+        $given = $in->object($key);
+        $moments = [];
+        foreach (array_keys($in->raw($key)) as $id) {
+            $moments[$id] = $given->moment($id);
+        }
+        $given->noOthers();
+
+        return array_filter($moments);
     }
 
     /**
      * @param  list<Side>  $sides
-     * @param  array<string, DateTimeImmutable>  $begun  when a task was begun, by its id
+     * @param  array<string, DateTimeImmutable>  $stands  when a task was begun or is to begin, by its id
      * @return array<string, mixed>
      */
     public function of(
@@ -98,7 +109,7 @@ final readonly class ClockReport
         DateTimeImmutable $now,
         DateTimeImmutable $eatAt,
         Stations $stations,
-        array $begun,
+        array $stands,
     ): array {
         $tasks = [];
         $letter = 0;
@@ -111,8 +122,8 @@ final readonly class ClockReport
         $within = intdiv($eatAt->getTimestamp() - $now->getTimestamp(), 60);
         $pinned = [];
         foreach ($tasks as $task) {
-            if (isset($begun[$task->id])) {
-                $pinned[$task->id] = intdiv($eatAt->getTimestamp() - $begun[$task->id]->getTimestamp(), 60) - $task->minutes;
+            if (isset($stands[$task->id])) {
+                $pinned[$task->id] = intdiv($eatAt->getTimestamp() - $stands[$task->id]->getTimestamp(), 60) - $task->minutes;
             }
         }
         $schedule = (new Scheduler($stations))->schedule($tasks, $pinned, $within);

@@ -1361,6 +1361,8 @@ export interface components {
             shelves?: number | null;
             grill_places?: number | null;
             begun?: components["schemas"]["Begun"];
+            /** @description when somebody wants it begun */
+            held?: components["schemas"]["Begun"];
         };
         ClockSide: {
             slug: string;

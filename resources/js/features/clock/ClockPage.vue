@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { useSay } from '@/i18n/useSay'
@@ -72,9 +72,30 @@ const next = computed(() => (of.value?.tasks ?? []).find((task) => new Date(task
 const hangs = computed(() => (of.value?.tasks ?? []).filter((task) => task.hangs))
 const letters = computed(() => [...meal.names.value, ...(of.value?.sides ?? []).map((side) => side.name)])
 const nameOf = (letter: string) => letters.value[letter.charCodeAt(0) - 65] ?? letter
+/** What is dragged, and how far it is by now. */
+const drag = ref<{ id: string; fromY: number; byPx: number } | null>(null)
+const grab = (task: Task, event: PointerEvent) => {
+  drag.value = { id: task.id, fromY: event.clientY, byPx: 0 }
+  ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
+}
+const pull = (event: PointerEvent) => {
+  if (drag.value) drag.value.byPx = event.clientY - drag.value.fromY
+}
+const drop = (task: Task) => {
+  const minutes = Math.round((drag.value?.byPx ?? 0) / px.value)
+  drag.value = null
+  if (minutes !== 0) meal.hold(task, minutes)
+}
+const held = computed(() =>
+  Object.entries(meal.set.value.held).map(([id, from]) => {
+    const task = (of.value?.tasks ?? []).find((each) => each.id === id)
+    return { id, says: `${at(from)} ${task ? `${task.dish} ${say(task.what, units.units)}` : id}` }
+  }),
+)
+const KEY_MIN = 5
 const KITCHEN = ['cooks', 'burners', 'shelves', 'grill_places'] as const
 const change = (key: (typeof KITCHEN)[number], by: number) => {
-  meal.set.value[key] = Math.min(8, Math.max(1, meal.set.value[key] + by))
+  meal.set.value[key] = Math.min(8, Math.max(key === 'cooks' ? 1 : 0, meal.set.value[key] + by))
 }
 </script>
 
@@ -94,6 +115,7 @@ const change = (key: (typeof KITCHEN)[number], by: number) => {
         }}</p>
         <p v-else class="not" role="alert" data-testid="clock-not"
           ><b>{{ of.ready_at ? t('clock.notBefore', { clock: at(of.ready_at) }) : t('clock.never') }}</b>
+          <template v-if="held.length"> {{ t('clock.heldBreaks', { list: held.map((each) => each.says).join(', ') }) }}</template>
           <template v-if="of.helps.length">
             {{ t('clock.helps', { list: of.helps.map((each) => t(`clock.help.${each}`)).join(', ') }) }}</template
           >
@@ -128,10 +150,21 @@ const change = (key: (typeof KITCHEN)[number], by: number) => {
                 v-for="each in laid(column)"
                 :key="each.task.id"
                 class="task"
-                :class="[`d${each.task.dish}`, { hangs: each.task.hangs, short: each.isShort }]"
-                :style="each.style"
+                :class="[`d${each.task.dish}`, { hangs: each.task.hangs, short: each.isShort, held: each.task.id in meal.set.value.held }]"
+                role="button"
+                tabindex="0"
+                :aria-label="
+                  t('clock.moves', { task: `${each.task.dish} ${say(each.task.what, units.units)}`, clock: at(each.task.from_at) })
+                "
+                :style="[each.style, drag?.id === each.task.id ? { transform: `translateY(${drag.byPx}px)`, zIndex: 2 } : {}]"
                 :title="`${at(each.task.from_at)}–${at(each.task.to_at)} ${say(each.task.what, units.units)}`"
-                :data-testid="`task-${each.task.id}`">
+                :data-testid="`task-${each.task.id}`"
+                @pointerdown="grab(each.task, $event)"
+                @pointermove="pull"
+                @pointerup="drop(each.task)"
+                @pointercancel="drag = null"
+                @keydown.up.prevent="meal.hold(each.task, -KEY_MIN)"
+                @keydown.down.prevent="meal.hold(each.task, KEY_MIN)">
                 <b>{{ each.task.dish }}</b> {{ say(each.task.what, units.units) }} <small>{{ duration(60 * each.task.minutes) }}</small>
               </div>
             </div>
@@ -143,6 +176,19 @@ const change = (key: (typeof KITCHEN)[number], by: number) => {
         <section v-if="next" class="box" data-testid="clock-next">
           <h2>{{ t('clock.next') }}</h2>
           <p class="big">{{ at(next.from_at) }} {{ say(next.what, units.units) }}</p>
+        </section>
+        <section v-if="held.length" class="box" data-testid="held">
+          <h2>{{ t('clock.held') }}</h2>
+          <p v-for="each in held" :key="each.id" class="side"
+            >{{ each.says
+            }}<button
+              type="button"
+              :aria-label="t('clock.letGo', { name: each.says })"
+              :data-testid="`let-go-${each.id}`"
+              @click="meal.letGo(each.id)"
+              >×</button
+            ></p
+          >
         </section>
         <section v-if="hangs.length" class="box">
           <h2>{{ t('clock.hangs') }}</h2>
@@ -171,7 +217,12 @@ const change = (key: (typeof KITCHEN)[number], by: number) => {
           <h2>{{ t('clock.kitchen') }}</h2>
           <p v-for="key in KITCHEN" :key="key"
             ><span>{{ t(`clock.has.${key}`) }}</span
-            ><button type="button" :aria-label="t('mince.less', { what: t(`clock.has.${key}`) })" @click="change(key, -1)">−</button
+            ><button
+              type="button"
+              :aria-label="t('mince.less', { what: t(`clock.has.${key}`) })"
+              :data-testid="`less-${key}`"
+              @click="change(key, -1)"
+              >−</button
             ><b>{{ meal.set.value[key] }}</b
             ><button
               type="button"
@@ -278,6 +329,11 @@ h2 {
   border-left: 5px solid #5d6b68;
   background: #e6ebe9;
   font: 500 14px/1.2 var(--figures);
+  cursor: grab;
+  touch-action: none;
+}
+.held {
+  border-style: dashed;
 }
 .short {
   white-space: nowrap;

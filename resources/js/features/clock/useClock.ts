@@ -25,6 +25,7 @@ export function useClock() {
     grill_places: 2,
     eatAt: null as string | null,
     begun: {} as Record<string, string>,
+    held: {} as Record<string, string>,
   })
   const dishes = computed<Schemas['Ask'][]>(() => [
     ...asks.ask.dishes.map((dish) => dish.asked.ask),
@@ -55,6 +56,7 @@ export function useClock() {
           shelves: set.value.shelves,
           grill_places: set.value.grill_places,
           ...(Object.keys(set.value.begun).length ? { begun: set.value.begun } : {}),
+          ...(Object.keys(set.value.held).length ? { held: set.value.held } : {}),
         },
   )
   const settled = refDebounced(body, PAUSE_MS)
@@ -82,6 +84,13 @@ export function useClock() {
   const move = (minutes: number) => {
     set.value.eatAt = localIso(new Date(new Date(eatAt.value).getTime() + minutes * MINUTE_MS))
   }
+  /** A task somebody wants at another moment stands there; everything else goes round it, or it is said why not. */
+  const hold = (task: Schemas['ClockTask'], minutes: number) => {
+    set.value.held = { ...set.value.held, [task.id]: localIso(new Date(new Date(task.from_at).getTime() + minutes * MINUTE_MS)) }
+  }
+  const letGo = (id: string) => {
+    set.value.held = Object.fromEntries(Object.entries(set.value.held).filter(([of]) => of !== id))
+  }
   /** What has begun by now stays where it is; the eating moves, and everything else with it. */
   const late = (minutes: number) => {
     const begun = { ...set.value.begun }
@@ -106,5 +115,5 @@ export function useClock() {
     link.click()
     URL.revokeObjectURL(link.href)
   }
-  return { save, set, dishes, names, eatAt, clock, sides, problem, move, late, add, drop }
+  return { save, set, dishes, names, eatAt, clock, sides, problem, move, late, hold, letGo, add, drop }
 }
