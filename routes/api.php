@@ -27,7 +27,9 @@ use App\Http\Controllers\Customers\ChangeCustomerController;
 use App\Http\Controllers\Customers\ForgetCustomerController;
 use App\Http\Controllers\Customers\ListCustomersController;
 use App\Http\Controllers\House\ChangeHouseController;
+use App\Http\Controllers\House\ExportDayBookController;
 use App\Http\Controllers\House\PriceFromCostController;
+use App\Http\Controllers\House\ShowDayBookController;
 use App\Http\Controllers\House\ShowDifferenceController;
 use App\Http\Controllers\House\ShowHouseController;
 use App\Http\Controllers\Matching\MatchController;
@@ -44,6 +46,7 @@ use App\Http\Controllers\Seasonings\ListSeasoningsController;
 use App\Http\Controllers\Seasonings\RemoveSeasoningController;
 use App\Http\Controllers\Seasonings\ShowLabelController;
 use App\Http\Controllers\Seasonings\ShowSeasoningController;
+use App\Http\Controllers\Session\ChangePasswordController;
 use App\Http\Controllers\Session\EndSessionController;
 use App\Http\Controllers\Session\ShowSessionController;
 use App\Http\Controllers\Session\StartSessionController;
@@ -80,15 +83,19 @@ use App\Http\Controllers\Tickets\ShowTicketController;
 use App\Http\Controllers\Tickets\StoreTicketController;
 use App\Http\Controllers\Tickets\TakeTicketBackController;
 use App\Http\Controllers\Tickets\UnlinkCardController;
+use App\Http\Middleware\OwnPassword;
 use App\Models\Ticket;
 use Illuminate\Support\Facades\Route;
 
 Route::get('openapi.json', OpenApiController::class);
 Route::post('session', StartSessionController::class)->middleware('throttle:sign-in');
 
-Route::middleware('auth:sanctum')->group(function (): void {
+Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void {
     Route::get('session', ShowSessionController::class);
     Route::delete('session', EndSessionController::class);
+    Route::put('session/password', ChangePasswordController::class)->middleware('throttle:sign-in');
+    Route::get('day-book', ShowDayBookController::class)->can('run-house');
+    Route::get('day-book/export.csv', ExportDayBookController::class)->can('run-house');
     Route::get('catalogue', ShowCatalogueController::class)->can('see-catalogue');
     Route::get('catalogue/export.{format}', ExportCatalogueController::class)
         ->whereIn('format', ['json', 'csv'])

@@ -9,6 +9,7 @@ use App\Models\LotMove;
 use App\Models\MoveKind;
 use App\Models\Shop;
 use App\Models\User;
+use App\Services\DayBook;
 use App\Services\Stock;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -18,6 +19,8 @@ use Nessmark\Stock\Lot as CoreLot;
 final class ImportLots
 {
     private const AT_ONCE = 500;
+
+    public function __construct(private DayBook $book) {}
 
     /**
      * @param  list<CoreLot>  $lots  numbers one of a kind
@@ -71,7 +74,10 @@ final class ImportLots
                 LotMove::query()->insert($chunk);
             }
 
-            return ['received' => $received, 'changed' => count($lots) - $received];
+            $counts = ['received' => $received, 'changed' => count($lots) - $received];
+            $this->book->note($user, 'lots.imported', $counts);
+
+            return $counts;
         }, Once::TRIES);
     }
 }

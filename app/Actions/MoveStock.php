@@ -9,14 +9,17 @@ use App\Models\LotMove;
 use App\Models\MoveKind;
 use App\Models\Ticket;
 use App\Models\User;
+use App\Services\DayBook;
 use Illuminate\Support\Facades\DB;
 
 /**
  * Changes what is left of a lot, one at a time: the row is locked, what is left is worked out under the lock, and it never goes below
  * nothing.
  */
-final class MoveStock
+final readonly class MoveStock
 {
+    public function __construct(private DayBook $book) {}
+
     /**
      * @param  int  $grams  0 or more: what leaves, comes in or was counted
      *                      more than there is, or a lot that is gone, is refused, see StockRefused
@@ -46,6 +49,9 @@ final class MoveStock
                 'left_g' => $locked->left_g ?? 0,
                 'reason' => $reason,
             ]);
+            if ($ticket === null) {
+                $this->book->note($user, 'lot.moved', ['lot' => $locked->number, 'kind' => $kind->value, 'change_g' => $changeG]);
+            }
 
             return $locked;
         }, Once::TRIES);

@@ -10,6 +10,7 @@ use App\Models\Shop;
 use App\Models\Ticket;
 use App\Models\TicketDish;
 use App\Models\User;
+use App\Services\DayBook;
 use App\Services\House;
 use App\Services\ShopCatalogue;
 use App\Services\ShopShelf;
@@ -37,6 +38,7 @@ final readonly class ReplanTicket
         private ShopShelf $shelves,
         private Stock $stock,
         private House $house,
+        private DayBook $book,
     ) {}
 
     /**
@@ -117,6 +119,8 @@ final readonly class ReplanTicket
             CardLink::query()
                 ->where('ticket_id', $locked->id)
                 ->update(['ticket_id' => $new->id]);
+
+            $this->book->note($user, 'ticket.replanned', ['ticket' => $new->number, 'replaces' => $locked->number]);
 
             return $new;
         }, Once::TRIES);

@@ -11,6 +11,7 @@ use App\Models\MoveKind;
 use App\Models\Shop;
 use App\Models\Ticket;
 use App\Models\User;
+use App\Services\DayBook;
 use App\Services\House;
 use App\Services\Language;
 use App\Services\ShopCatalogue;
@@ -43,6 +44,7 @@ final readonly class StoreTicket
         private MoveStock $moves,
         private QueueBench $bench,
         private House $house,
+        private DayBook $book,
     ) {}
 
     /**
@@ -147,6 +149,8 @@ final readonly class StoreTicket
                     $this->moves->execute($row, $user, MoveKind::Sold, $grams, null, $kept);
                 }
             }
+
+            $this->book->note($user, 'ticket.given', ['ticket' => $kept->number, 'dishes' => count($dishes)]);
 
             return $kept;
         }, Once::TRIES);

@@ -10,6 +10,7 @@ use App\Models\LotMove;
 use App\Models\MoveKind;
 use App\Models\Ticket;
 use App\Models\User;
+use App\Services\DayBook;
 use Illuminate\Support\Facades\DB;
 
 /** A ticket given by mistake is taken back with its meat, for a while. Twice is once. */
@@ -17,7 +18,7 @@ final readonly class TakeTicketBack
 {
     public const WITHIN_MINUTES = 10;
 
-    public function __construct(private MoveStock $moves) {}
+    public function __construct(private MoveStock $moves, private DayBook $book) {}
 
     /** One given too long ago is refused, see TicketRefused. */
     public function execute(User $user, Ticket $ticket): Ticket
@@ -45,6 +46,7 @@ final readonly class TakeTicketBack
                 ->where('state', '!=', BenchState::Done)
                 ->update(['state' => BenchState::CalledOff]);
             $locked->update(['taken_back_at' => now()]);
+            $this->book->note($user, 'ticket.taken_back', ['ticket' => $locked->number]);
 
             return $locked;
         }, Once::TRIES);

@@ -19,10 +19,11 @@ use Nessmark\Safety\Profile;
  * @property string|null $margin_pct
  * @property string $units
  * @property string $language
+ * @property string|null $code  after the @ of a sign-in name
  */
 final class Shop extends Model
 {
-    protected $fillable = ['name', 'town', 'safety_profile', 'currency', 'house', 'margin_pct', 'units', 'language'];
+    protected $fillable = ['name', 'town', 'safety_profile', 'currency', 'house', 'margin_pct', 'units', 'language', 'code'];
 
     /** @return array<string, string> */
     protected function casts(): array

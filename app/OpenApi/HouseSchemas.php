@@ -154,4 +154,31 @@ use OpenApi\Attributes as OA;
         ],
     ),
 ]
+#[
+    OA\Schema(
+        schema: 'DayBookEntry',
+        type: 'object',
+        additionalProperties: false,
+        required: ['at', 'who', 'what', 'about'],
+        properties: [
+            new OA\Property(property: 'at', type: 'string'),
+            new OA\Property(property: 'who', type: 'string'),
+            new OA\Property(property: 'what', type: 'string', description: 'a key of the wording’s section "book"'),
+            new OA\Property(property: 'about', type: 'object', additionalProperties: true, description: 'figures and numbers of it'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'DayBook',
+        type: 'object',
+        additionalProperties: false,
+        required: ['entries', 'page', 'has_more'],
+        properties: [
+            new OA\Property(property: 'entries', type: 'array', items: new OA\Items(ref: '#/components/schemas/DayBookEntry')),
+            new OA\Property(property: 'page', type: 'integer'),
+            new OA\Property(property: 'has_more', type: 'boolean'),
+        ],
+    ),
+]
 final class HouseSchemas {}

@@ -9,8 +9,8 @@ use App\Models\TicketDish;
 use Dompdf\Dompdf;
 
 /**
- * The take-home card, in the customer's language and units with the other units beside them: a sheet of A5 a dish, the cook on its front and
- * what comes after on its back; a strip off a roll; or A4 in large type.
+ * The take-home card, in the customer's language and units with the other units beside them: a sheet of A5 a dish, the cook on its front
+ * and what comes after on its back; a strip off a roll; or A4 in large type.
  */
 final readonly class CardPdf
 {

@@ -22,7 +22,10 @@ final readonly class CarvingSvg
         'cut' => 'fill="none" stroke="#141c1b" stroke-width="2" stroke-dasharray="6 3"',
     ];
 
-    /** @param  array{width: float|int, height: float|int, lines: list<array{of: string, points: list<array{float|int, float|int}>, is_closed: bool}>}  $drawing */
+    /**
+     * @param  array{width: float|int, height: float|int, lines: list<array{of: string, is_closed: bool,
+     *     points: list<array{float|int, float|int}>}>}  $drawing
+     */
     public function draw(array $drawing): string
     {
         $scale = min((self::WIDE - 2.0 * self::MARGIN) / $drawing['width'], (self::HIGH - 2.0 * self::MARGIN) / $drawing['height']);

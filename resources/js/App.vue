@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { ApiError } from '@/api/client'
 import { useOutage } from '@/api/reach'
+import OwnPassword from '@/features/session/OwnPassword.vue'
 import { useSession } from '@/queries/session'
 import AppRail from '@/ui/AppRail.vue'
 import { useArrival } from '@/ui/arrival'
@@ -53,6 +54,7 @@ watch(
   <Toast position="bottom-right" />
   <ConfirmDialog :pt="{ pcAcceptButton: { root: { 'data-testid': 'sure' } } }" />
   <RouterView v-if="signingIn" />
+  <OwnPassword v-else-if="session.data.value?.must_change_password" />
   <div v-else-if="session.data.value" class="frame">
     <AppRail :session="session.data.value" />
     <main id="work" class="work" tabindex="-1"><RouterView /></main>

@@ -21,7 +21,10 @@ final class CardLanguagesTest extends AppTestCase
         [
             'cut' => 'beef-outside-skirt',
             'method' => 'grill',
-            'diners' => [['count' => 2, 'doneness' => 'medium_rare'], ['count' => 1, 'at_risk' => true, 'doneness' => 'well', 'avoid' => ['mustard']]],
+            'diners' => [
+                ['count' => 2, 'doneness' => 'medium_rare'],
+                ['count' => 1, 'at_risk' => true, 'doneness' => 'well', 'avoid' => ['mustard']],
+            ],
             'eat_at' => '2027-01-09T19:30:00+01:00',
             'now' => '2027-01-08T10:00:00+01:00',
         ],

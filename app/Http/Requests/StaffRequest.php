@@ -28,7 +28,13 @@ final class StaffRequest extends FormRequest
         return [
             'name' => [$must, 'string', 'max:80'],
             'sign_in' => $this->isNew()
-                ? ['required', 'string', 'max:60', 'regex:/^[a-z0-9._-]+$/', Rule::unique('users', 'sign_in')]
+                ? [
+                    'required',
+                    'string',
+                    'max:60',
+                    'regex:/^[a-z0-9._-]+$/',
+                    Rule::unique('users', 'sign_in')->where('shop_id', $this->user()?->shop_id),
+                ]
                 : ['prohibited'],
             'role' => [$must, Rule::enum(Role::class)],
             'password' => [$this->isNew() ? 'required' : 'nullable', 'string', 'min:10', new ShortEnough()],

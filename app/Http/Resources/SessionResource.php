@@ -21,6 +21,7 @@ final class SessionResource extends JsonResource
         return [
             'name' => $user->name,
             'role' => $user->role->value,
+            'must_change_password' => $user->must_change_password,
             'may_advise' => $user->role->givesTickets(),
             'may_change_catalogue' => $user->role->changesCatalogue(),
             'may_change_case' => $user->role->changesCase(),

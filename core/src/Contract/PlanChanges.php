@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Nessmark\Contract;
 
+use DateTimeImmutable;
 use Nessmark\Say\Phrase;
 
 /** What is otherwise on a plan than on the one it replaces, as a cook has to know it. */
 final class PlanChanges
 {
     /** Minutes nobody notices, s. */
-    private const SAME_WITHIN_S = 60.0;
+    private const SAME_WITHIN_S = 60;
 
     private function __construct() {}
 
@@ -44,7 +45,12 @@ final class PlanChanges
 
     private static function isSame(mixed $was, string $is): bool
     {
-        return is_string($was) && abs((float) strtotime($was) - (float) strtotime($is)) < self::SAME_WITHIN_S;
+        return is_string($was) && abs(self::second($was) - self::second($is)) < self::SAME_WITHIN_S;
+    }
+
+    private static function second(string $moment): int
+    {
+        return (new DateTimeImmutable($moment))->getTimestamp();
     }
 
     /**

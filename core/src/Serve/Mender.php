@@ -40,7 +40,7 @@ final readonly class Mender
                 },
             ),
             'late' => $this->late($of),
-            'disagree' => $of->canProbe && ! $of->isByFork ? new Phrase('trouble.disagree', ['ice_c' => $this->figures->number('ice_c')]) : null,
+            'disagree' => $of->canProbe && ! $of->isByFork ? $this->disagree() : null,
             'stuck' => $this->stuck($of),
             'flames' => $this->flames($of),
             'fire_out' => in_array($of->method, self::FIRES, true)
@@ -57,6 +57,11 @@ final readonly class Mender
         }
 
         return $list;
+    }
+
+    private function disagree(): Phrase
+    {
+        return new Phrase('trouble.disagree', ['ice_c' => $this->figures->number('ice_c')]);
     }
 
     private function underdone(Served $of): Phrase

@@ -368,6 +368,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/day-book/export.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All of it as a table */
+        get: operations["exportDayBook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/price": {
         parameters: {
             query?: never;
@@ -377,6 +394,23 @@ export interface paths {
         };
         /** The price a kilo that leaves a margin */
         get: operations["priceFromCost"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/day-book": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who did what in this shop, newest first */
+        get: operations["showDayBook"];
         put?: never;
         post?: never;
         delete?: never;
@@ -584,6 +618,23 @@ export interface paths {
         /** A label for a batch: what is in it in falling order, allergens in bold, how long it keeps */
         get: operations["showLabel"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/session/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** One’s own password; everywhere else one is signed out */
+        put: operations["changePassword"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1647,6 +1698,21 @@ export interface components {
             trim: components["schemas"]["LowToHigh"];
             cooking: components["schemas"]["LowToHigh"];
         };
+        DayBook: {
+            entries: components["schemas"]["DayBookEntry"][];
+            page: number;
+            has_more: boolean;
+        };
+        DayBookEntry: {
+            at: string;
+            who: string;
+            /** @description a key of the wording’s section "book" */
+            what: string;
+            /** @description figures and numbers of it */
+            about: {
+                [key: string]: unknown;
+            };
+        };
         DifferenceAsked: {
             ask?: components["schemas"]["Ask"] | null;
         };
@@ -2532,6 +2598,8 @@ export interface components {
             name: string;
             /** @enum {string} */
             role: "advisor" | "cutter" | "head_butcher";
+            /** @description before anything else */
+            must_change_password: boolean;
             may_advise: boolean;
             may_change_catalogue: boolean;
             may_change_case: boolean;
@@ -3762,6 +3830,26 @@ export interface operations {
             };
         };
     };
+    exportDayBook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description CSV */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
     priceFromCost: {
         parameters: {
             query: {
@@ -3790,6 +3878,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showDayBook: {
+        parameters: {
+            query?: {
+                what?: string;
+                who?: string;
+                from?: string;
+                to?: string;
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayBook"];
                 };
             };
         };
@@ -4223,6 +4337,42 @@ export interface operations {
             };
             /** @description No such seasoning */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    password: string;
+                    new_password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description Refused */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

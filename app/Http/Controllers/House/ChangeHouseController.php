@@ -6,8 +6,10 @@ namespace App\Http\Controllers\House;
 
 use App\Http\Requests\HouseRequest;
 use App\Models\User;
+use App\Services\DayBook;
 use App\Services\House;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
 use Nessmark\Contract\HouseReader;
 use OpenApi\Attributes as OA;
 
@@ -29,12 +31,12 @@ final class ChangeHouseController
             ],
         ),
     ]
-    public function __invoke(HouseRequest $request, House $house, HouseReader $reader): JsonResponse
+    public function __invoke(HouseRequest $request, House $house, HouseReader $reader, DayBook $book): JsonResponse
     {
         /** @var User $user */
         $user = $request->user();
         $rules = $reader->read($request->houseData());
-        $user->shop->update([
+        $user->shop->fill([
             ...$request->shopData(),
             'safety_profile' => $rules->standard->profile,
             'house' => [
@@ -45,6 +47,11 @@ final class ChangeHouseController
                 'time_zone' => $rules->timeZone,
             ],
         ]);
+        $changed = array_keys($user->shop->getDirty());
+        DB::transaction(function () use ($user, $book, $changed): void {
+            $user->shop->save();
+            $book->note($user, 'house.changed', ['changed' => implode(', ', $changed)]);
+        });
 
         return new JsonResponse($house->sheet($user->shop, true));
     }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Session;
 
 use App\Http\Requests\StartSessionRequest;
 use App\Http\Resources\SessionResource;
+use App\Services\DayBook;
 use App\Services\SignIn;
 use App\Services\Wording;
 use Illuminate\Contracts\Auth\StatefulGuard;
@@ -27,7 +28,11 @@ final class StartSessionController
                     description: 'Signed in',
                     content: new OA\JsonContent(ref: '#/components/schemas/Session'),
                 ),
-                new OA\Response(response: 422, description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+                new OA\Response(
+                    response: 422,
+                    description: 'Refused',
+                    content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+                ),
                 new OA\Response(
                     response: 429,
                     description: 'Too many tries',
@@ -36,7 +41,7 @@ final class StartSessionController
             ],
         ),
     ]
-    public function __invoke(StartSessionRequest $request, SignIn $signIn, Wording $wording): SessionResource
+    public function __invoke(StartSessionRequest $request, SignIn $signIn, DayBook $book, Wording $wording): SessionResource
     {
         abort_unless($request->hasSession(), 400, $wording->text('problem', 'session.own_page'));
         /** @var StatefulGuard $guard */
@@ -46,6 +51,7 @@ final class StartSessionController
             throw ValidationException::withMessages(['password' => $wording->text('problem', 'session.nobody')]);
         $guard->login($user);
         $request->session()->regenerate();
+        $book->note($user, 'session.started');
 
         return new SessionResource($user->load('shop'));
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Staff;
 use App\Http\Requests\StaffRequest;
 use App\Http\Resources\StaffResource;
 use App\Models\User;
+use App\Services\DayBook;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -20,7 +21,11 @@ final class ChangeStaffController
             parameters: [new OA\Parameter(name: 'user', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ChangedStaff')),
             responses: [
-                new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/StaffMember')),
+                new OA\Response(
+                    response: 200,
+                    description: 'Done',
+                    content: new OA\JsonContent(ref: '#/components/schemas/StaffMember'),
+                ),
                 new OA\Response(
                     response: 422,
                     description: 'Refused, naming each key',
@@ -29,9 +34,14 @@ final class ChangeStaffController
             ],
         ),
     ]
-    public function __invoke(StaffRequest $request, User $user): JsonResponse
+    public function __invoke(StaffRequest $request, User $user, DayBook $book): JsonResponse
     {
-        $user->update($request->given());
+        /** @var User $by */
+        $by = $request->user();
+        $given = $request->given();
+        $isForAnother = isset($given['password']) && ! $user->is($by);
+        $user->update([...$given, ...$isForAnother ? ['must_change_password' => true] : []]);
+        $book->note($by, 'staff.changed', ['name' => $user->name, 'changed' => implode(', ', array_keys($given))]);
 
         return new JsonResponse((new StaffResource($user))->resolve($request));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Staff;
 
 use App\Models\User;
+use App\Services\DayBook;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
@@ -30,13 +31,16 @@ final class RemoveStaffController
             ],
         ),
     ]
-    public function __invoke(Request $request, User $user): Response
+    public function __invoke(Request $request, User $user, DayBook $book): Response
     {
         if ($user->is($request->user())) {
             throw InputRefused::one('user', 'conflict', $user->name, 'somebody_else');
         }
         $user->update(['left_at' => now(), 'password' => Str::random(40)]);
         DB::table('sessions')->where('user_id', $user->id)->delete();
+        /** @var User $by */
+        $by = $request->user();
+        $book->note($by, 'staff.removed', ['name' => $user->name]);
 
         return new Response(status: 204);
     }

@@ -136,6 +136,7 @@ const change = (key: (typeof KITCHEN)[number], by: number) => {
             {{ say(task.what, units.units) }}</p
           >
         </div>
+        <p id="moves" class="sr-only">{{ t('clock.moves') }}</p>
         <div v-if="of" class="sheet" :style="{ '--columns': String(columns.length) }">
           <div class="heads"
             ><span></span><b v-for="column in columns" :key="column">{{ t(`clock.column.${column}`) }}</b></div
@@ -153,9 +154,7 @@ const change = (key: (typeof KITCHEN)[number], by: number) => {
                 :class="[`d${each.task.dish}`, { hangs: each.task.hangs, short: each.isShort, held: each.task.id in meal.set.value.held }]"
                 role="button"
                 tabindex="0"
-                :aria-label="
-                  t('clock.moves', { task: `${each.task.dish} ${say(each.task.what, units.units)}`, clock: at(each.task.from_at) })
-                "
+                aria-describedby="moves"
                 :style="[each.style, drag?.id === each.task.id ? { transform: `translateY(${drag.byPx}px)`, zIndex: 2 } : {}]"
                 :title="`${at(each.task.from_at)}–${at(each.task.to_at)} ${say(each.task.what, units.units)}`"
                 :data-testid="`task-${each.task.id}`"

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Http\Requests\Rules\ShortEnough;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** The old one once more, and one that is another. */
+final class ChangePasswordRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user() !== null;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'password' => ['required', 'string', new ShortEnough()],
+            'new_password' => ['required', 'string', 'min:10', 'different:password', new ShortEnough()],
+        ];
+    }
+
+    public function password(): string
+    {
+        return $this->string('password')->toString();
+    }
+
+    public function newPassword(): string
+    {
+        return $this->string('new_password')->toString();
+    }
+}
