@@ -86,7 +86,8 @@ export function useClock() {
   }
   /** A task somebody wants at another moment stands there; everything else goes round it, or it is said why not. */
   const hold = (task: Schemas['ClockTask'], minutes: number) => {
-    set.value.held = { ...set.value.held, [task.id]: localIso(new Date(new Date(task.from_at).getTime() + minutes * MINUTE_MS)) }
+    const from = set.value.held[task.id] ?? task.from_at
+    set.value.held = { ...set.value.held, [task.id]: localIso(new Date(new Date(from).getTime() + minutes * MINUTE_MS)) }
   }
   const letGo = (id: string) => {
     set.value.held = Object.fromEntries(Object.entries(set.value.held).filter(([of]) => of !== id))
