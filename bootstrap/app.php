@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\RequestId;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SoundInput;
+use App\Http\Outage;
 use App\Http\ProblemDetails;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Application;
@@ -15,10 +17,10 @@ use Nessmark\Errors\CoreException;
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', apiPrefix: 'api/v1', health: '/up')
-    ->withCommands([__DIR__.'/../app/Console/Commands'])
+    ->withCommands([__DIR__.'/../app/Console/Commands', __DIR__.'/../routes/console.php'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same-origin only
-        $middleware->append([SecurityHeaders::class, SoundInput::class]);
+        $middleware->append([RequestId::class, SecurityHeaders::class, SoundInput::class]);
         $middleware->trustHosts(
             at: static fn (): array => ['^'.preg_quote((string) parse_url(config()->string('app.url'), PHP_URL_HOST)).'$'],
             subdomains: false,
@@ -29,7 +31,13 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport([CoreException::class, UniqueConstraintViolationException::class]); // refused input is no fault of ours
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
-        $exceptions->render(fn (Throwable $error, Request $request) => $request->is('api/*') ? ProblemDetails::of($error) : null);
+        $exceptions->render(
+            fn (Throwable $error, Request $request) => match (true) {
+                $request->is('api/*') => ProblemDetails::of($error),
+                Outage::is($error) => Outage::page(),
+                default => null,
+            },
+        );
     })
     ->create();
 

@@ -5,4 +5,9 @@ declare(strict_types=1);
 return [
     // Seeds the made-up demo shop with printed passwords. Refused in production whatever this says.
     'demo' => (bool) env('NESSMARK_DEMO', false),
+
+    // Where nightly backups go, and the pass phrase they are sealed with: in a file, or as it is.
+    'backup_folder' => env('NESSMARK_BACKUP_FOLDER'),
+    'backup_key_file' => env('NESSMARK_BACKUP_KEY_FILE'),
+    'backup_key' => env('NESSMARK_BACKUP_KEY'),
 ];

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\HealthController;
 use App\Http\Controllers\Tickets\AnswerCardController;
 use App\Http\Controllers\Tickets\ShowPhoneCardController;
 use Illuminate\Support\Facades\Route;
@@ -14,5 +15,7 @@ Route::withoutMiddleware('web')
         Route::post('card/{token}/answer', AnswerCardController::class);
     });
 
+Route::get('health', HealthController::class)->withoutMiddleware('web');
+
 // One shell page; the interface finds its own way from there.
-Route::view('/{path?}', 'shell')->where('path', '(?!api/|up$|build/).*');
+Route::view('/{path?}', 'shell')->where('path', '(?!api/|up$|health$|build/).*');

@@ -8,6 +8,7 @@ use App\Actions\AskedOtherwise;
 use App\Actions\BenchRefused;
 use App\Actions\StockRefused;
 use App\Actions\TicketRefused;
+use App\Http\Middleware\RequestId;
 use App\Services\Refusals;
 use App\Services\Wording;
 use Illuminate\Auth\Access\AuthorizationException;
@@ -34,17 +35,19 @@ final class ProblemDetails
                 app(Refusals::class)->detail($error),
                 app(Refusals::class)->all($error->violations),
             ),
-            $error instanceof ValidationException => self::response(422, 'input.refused', $error->getMessage(), self::violations($error)),
+            $error instanceof ValidationException => self::response(
+                422,
+                'input.refused',
+                $error->getMessage(),
+                self::violations($error),
+            ),
             $error instanceof TicketRefused,
             $error instanceof StockRefused,
             $error instanceof BenchRefused,
-            $error instanceof AskedOtherwise => self::response(
-                409,
-                $error->reason(),
-                self::says($error->says()),
-            ),
+            $error instanceof AskedOtherwise => self::response(409, $error->reason(), self::says($error->says())),
             $error instanceof CoreException => self::response(422, $error->reason(), self::says($error->says())),
             $error instanceof UniqueConstraintViolationException => self::said(409, 'taken'),
+            Outage::is($error) => self::said(503, 'store.out'),
             $error instanceof AuthenticationException => self::said(401, 'session.none'),
             $error instanceof AuthorizationException && $error->status() === 404 => self::said(404, 'not_found'),
             $error instanceof AuthorizationException => self::said(403, 'role.not_allowed'),
@@ -126,6 +129,7 @@ final class ProblemDetails
                 'detail' => $detail,
                 'reason' => $reason,
                 'violations' => $violations,
+                ...$status >= 500 ? ['request' => RequestId::current()] : [],
             ],
             $status,
             ['Content-Type' => 'application/problem+json'],

@@ -96,7 +96,12 @@ use OpenApi\Attributes as OA;
                 description: 'true thickness at one to three places along it; their mean goes before thickness_mm',
             ),
             new OA\Property(property: 'cap_mm', type: 'number', nullable: true, description: 'of fat, as found; left out, as usual'),
-            new OA\Property(property: 'membrane', type: 'boolean', nullable: true, description: 'found on it or not; left out, as usual'),
+            new OA\Property(
+                property: 'membrane',
+                type: 'boolean',
+                nullable: true,
+                description: 'found on it or not; left out, as usual',
+            ),
             new OA\Property(property: 'now', type: 'string', nullable: true),
             new OA\Property(property: 'eat_at', type: 'string', nullable: true),
             new OA\Property(property: 'turns', type: 'string', enum: ['often', 'once'], description: 'left out, as the house does it'),

@@ -12,7 +12,13 @@ use RuntimeException;
 use stdClass;
 
 #[OA\OpenApi(openapi: '3.1.0')]
-#[OA\Info(version: Engine::VERSION, title: 'Nessmark', description: 'Every key carries its unit. Errors are problem details (RFC 9457).')]
+#[
+    OA\Info(
+        version: Engine::VERSION,
+        title: 'Nessmark',
+        description: 'Every key carries its unit. Errors are problem details (RFC 9457).',
+    ),
+]
 #[OA\Server(url: '/api/v1')]
 #[
     OA\Parameter(

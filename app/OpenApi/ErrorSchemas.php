@@ -40,6 +40,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'detail', type: 'string'),
             new OA\Property(property: 'reason', type: 'string'),
             new OA\Property(property: 'violations', type: 'array', items: new OA\Items(ref: '#/components/schemas/Violation')),
+            new OA\Property(property: 'request', type: 'string', description: 'its number in the log, where it was our fault'),
         ],
     ),
 ]

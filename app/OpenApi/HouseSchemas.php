@@ -63,7 +63,7 @@ use OpenApi\Attributes as OA;
         schema: 'House',
         type: 'object',
         additionalProperties: false,
-        required: ['rules', 'schools', 'minimums', 'languages', 'currencies', 'may_change'],
+        required: ['rules', 'schools', 'minimums', 'languages', 'currencies', 'may_change', 'backup_at'],
         properties: [
             new OA\Property(property: 'rules', ref: '#/components/schemas/HouseRules'),
             new OA\Property(property: 'schools', type: 'array', items: new OA\Items(ref: '#/components/schemas/School')),
@@ -71,6 +71,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'languages', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'currencies', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'may_change', type: 'boolean'),
+            new OA\Property(property: 'backup_at', type: 'string', nullable: true, description: 'of the whole installation, the last'),
         ],
     ),
 ]

@@ -10,8 +10,18 @@ use OpenApi\Attributes as OA;
     OA\Schema(
         schema: 'SeasoningSummary',
         required: [
-            'slug', 'name', 'kind', 'family', 'groups', 'strength', 'is_own', 'allergens', 'may_contain', 'made_of',
-            'keeps_days', 'cost_per_kg_meat',
+            'slug',
+            'name',
+            'kind',
+            'family',
+            'groups',
+            'strength',
+            'is_own',
+            'allergens',
+            'may_contain',
+            'made_of',
+            'keeps_days',
+            'cost_per_kg_meat',
         ],
         properties: [
             new OA\Property(property: 'slug', type: 'string'),
@@ -42,16 +52,8 @@ use OpenApi\Attributes as OA;
         required: ['currency', 'seasonings', 'ingredients'],
         properties: [
             new OA\Property(property: 'currency', type: 'string'),
-            new OA\Property(
-                property: 'seasonings',
-                type: 'array',
-                items: new OA\Items(ref: '#/components/schemas/SeasoningSummary'),
-            ),
-            new OA\Property(
-                property: 'ingredients',
-                type: 'array',
-                items: new OA\Items(ref: '#/components/schemas/IngredientSummary'),
-            ),
+            new OA\Property(property: 'seasonings', type: 'array', items: new OA\Items(ref: '#/components/schemas/SeasoningSummary')),
+            new OA\Property(property: 'ingredients', type: 'array', items: new OA\Items(ref: '#/components/schemas/IngredientSummary')),
         ],
     ),
     OA\Schema(
@@ -87,8 +89,17 @@ use OpenApi\Attributes as OA;
             new OA\Schema(ref: '#/components/schemas/SeasoningSummary'),
             new OA\Schema(
                 required: [
-                    'g_per_kg', 'target_salt_pct', 'price_per_kg', 'parts', 'recipe', 'per_100g', 'cost_per_kg', 'nitrite_ppm',
-                    'is_fresh_in_oil', 'why', 'batch',
+                    'g_per_kg',
+                    'target_salt_pct',
+                    'price_per_kg',
+                    'parts',
+                    'recipe',
+                    'per_100g',
+                    'cost_per_kg',
+                    'nitrite_ppm',
+                    'is_fresh_in_oil',
+                    'why',
+                    'batch',
                 ],
                 properties: [
                     new OA\Property(property: 'g_per_kg', type: 'number'),

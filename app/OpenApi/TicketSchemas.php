@@ -18,7 +18,9 @@ use OpenApi\Attributes as OA;
             new OA\Property(
                 property: 'args',
                 type: 'object',
-                additionalProperties: new OA\AdditionalProperties(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number')]),
+                additionalProperties: new OA\AdditionalProperties(
+                    oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number')],
+                ),
             ),
         ],
     ),

@@ -18,7 +18,12 @@ final readonly class House
 {
     public const CURRENCIES = ['EUR', 'GBP', 'USD', 'CHF', 'SEK', 'NOK', 'DKK', 'CAD', 'AUD', 'NZD'];
 
-    public function __construct(private HouseReader $reader, private Schools $schools, private SafetyRules $safety) {}
+    public function __construct(
+        private HouseReader $reader,
+        private Schools $schools,
+        private SafetyRules $safety,
+        private Health $health,
+    ) {}
 
     public function rules(Shop $shop): HouseRules
     {
@@ -71,6 +76,7 @@ final readonly class House
             'languages' => self::languages(),
             'currencies' => self::CURRENCIES,
             'may_change' => $mayChange,
+            'backup_at' => $this->health->lastBackup()?->toAtomString(),
         ];
     }
 }

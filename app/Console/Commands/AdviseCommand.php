@@ -41,7 +41,8 @@ final class AdviseCommand extends Command
         {--profile= : whose published rules, us, uk or eu; an ask\'s own can only tighten them}
         {--choose=1 : which match the ticket is for}';
 
-    protected $description = 'Compute the ticket for an ask, JSON on standard input and output; '.
+    protected $description =
+        'Compute the ticket for an ask, JSON on standard input and output; '.
         'an ask without a cut, or with a line or a case, is matched first';
 
     public function handle(AskReader $reader, TicketAssembly $tickets, CounterDesk $desk, Catalogue $catalogue): int
@@ -129,8 +130,8 @@ final class AdviseCommand extends Command
         return [
             ...$answer,
             'ticket' => $chosen === null
-                ? null
-                : Json::of($tickets->advise($reader->read($chosen['ask'], $house, $catalogue, $lot), $currency)),
+                    ? null
+                    : Json::of($tickets->advise($reader->read($chosen['ask'], $house, $catalogue, $lot), $currency)),
         ];
     }
 
@@ -146,7 +147,9 @@ final class AdviseCommand extends Command
             throw InputRefused::one('--profile', 'conflict', $profile, 'left_out');
         }
         if (is_string($file)) {
-            $text = is_file($file) ? (string) file_get_contents($file) : throw InputRefused::one('--house', 'not_allowed', $file, 'file');
+            $text = is_file($file)
+                ? (string) file_get_contents($file)
+                : throw InputRefused::one('--house', 'not_allowed', $file, 'file');
 
             return app(HouseReader::class)->read(json_decode($text, true));
         }

@@ -34,7 +34,9 @@ trait ReadsJson
     private function answer(callable $work): int
     {
         try {
-            $this->output->writeln((string) json_encode($work(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+            $this->output->writeln(
+                (string) json_encode($work(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+            );
 
             return self::SUCCESS;
         } catch (CoreException $refused) {

@@ -291,7 +291,7 @@ final readonly class Carver
 
         return array_values(
             array_filter([
-                $isCarved && ! $isPulled && ! $of->isWholeFish() ? 'table.board' : '',
+                $isCarved && ! $isPulled && ! $of->isWholeFish() && $of->cut->form !== Form::Ribs ? 'table.board' : '',
                 ! $of->hasSauce && in_array($of->method, [Method::Braise, Method::PotRoast], true) ? 'table.liquid' : '',
                 ! $of->hasSauce &&
                 ! $of->isShellfish() &&

@@ -1998,6 +1998,8 @@ export interface components {
             languages: string[];
             currencies: string[];
             may_change: boolean;
+            /** @description of the whole installation, the last */
+            backup_at: string | null;
         };
         HouseMinimum: {
             food_class: string;
@@ -2454,6 +2456,8 @@ export interface components {
             detail: string;
             reason: string;
             violations: components["schemas"]["Violation"][];
+            /** @description its number in the log, where it was our fault */
+            request?: string;
         };
         ReadScale: {
             id: string;

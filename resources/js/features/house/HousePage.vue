@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, ApiError, orThrow, type Schemas } from '@/api/client'
+import DayBook from './DayBook.vue'
 import HouseFigures from './HouseFigures.vue'
 import SafetyRules from './SafetyRules.vue'
 import SchoolRow from './SchoolRow.vue'
@@ -20,7 +21,7 @@ const toast = useToast()
 const refusal = useRefusal()
 const units = useUnits()
 const house = useQuery(houseQuery())
-type Part = 'schools' | 'safety' | 'figures' | 'staff'
+type Part = 'schools' | 'safety' | 'figures' | 'staff' | 'book'
 const part = ref<Part>('schools')
 const rules = ref<Schemas['HouseRules']>({})
 watch(
@@ -50,7 +51,7 @@ const errors = () =>
       <h1>{{ t('house.title') }}</h1>
       <div v-if="house.data.value" class="parts" role="group" :aria-label="t('house.title')">
         <button
-          v-for="each in ['schools', 'safety', 'figures', ...(house.data.value.may_change ? ['staff'] : [])] as Part[]"
+          v-for="each in ['schools', 'safety', 'figures', ...(house.data.value.may_change ? ['staff', 'book'] : [])] as Part[]"
           :key="each"
           type="button"
           :aria-pressed="part === each"
@@ -75,6 +76,7 @@ const errors = () =>
       </div>
       <SafetyRules v-else-if="part === 'safety'" :sheet="house.data.value" :errors="errors()" @save="(change) => save.mutate(change)" />
       <HouseFigures v-else-if="part === 'figures'" :sheet="house.data.value" :errors="errors()" @save="(change) => save.mutate(change)" />
+      <DayBook v-else-if="part === 'book'" :backup-at="house.data.value.backup_at" />
       <StaffList v-else />
     </template>
   </section>

@@ -1,4 +1,4 @@
-import { queryOptions } from '@tanstack/vue-query'
+import { keepPreviousData, queryOptions } from '@tanstack/vue-query'
 import { api, orThrow, type Schemas } from '@/api/client'
 
 export const staffQuery = () =>
@@ -10,4 +10,12 @@ export const differenceQuery = (school: string, ask: Schemas['Ask'] | null) =>
     queryKey: ['difference', school, ask] as const,
     queryFn: () => orThrow(api.POST('/schools/{school}/difference', { params: { path: { school } }, body: { ask } })),
     retry: false,
+  })
+
+export const dayBookQuery = (asked: Record<string, string>, page: number) =>
+  queryOptions({
+    queryKey: ['house', 'book', asked, page] as const,
+    queryFn: () => orThrow(api.GET('/day-book', { params: { query: { ...asked, page } } })),
+    placeholderData: keepPreviousData,
+    staleTime: 0,
   })

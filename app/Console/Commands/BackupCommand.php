@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Services\Backups;
+use Illuminate\Console\Command;
+use RuntimeException;
+
+/** Makes a backup and throws old ones away. The pass phrase comes from a file or the environment, never from the command line. */
+final class BackupCommand extends Command
+{
+    use ReadsPassPhrase;
+
+    protected $signature = 'nessmark:backup {folder? : where it goes; else NESSMARK_BACKUP_FOLDER}';
+
+    protected $description = 'Back everything up into one sealed file';
+
+    public function handle(Backups $backups): int
+    {
+        $folder = $this->argument('folder') ?? config('nessmark.backup_folder');
+        if (! is_string($folder) || $folder === '') {
+            $this->error('Say where it goes: a folder, or NESSMARK_BACKUP_FOLDER.');
+
+            return self::INVALID;
+        }
+        try {
+            $path = $backups->make($folder, $this->passPhrase());
+            $gone = $backups->rotate($folder, now()->toDateTimeImmutable());
+        } catch (RuntimeException $error) {
+            $this->error($error->getMessage());
+
+            return self::FAILURE;
+        }
+        $this->info($path.', '.number_format((int) filesize($path)).' bytes, sha256 '.hash_file('sha256', $path));
+        foreach ($gone as $name) {
+            $this->line("Thrown away: {$name}");
+        }
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Services\Backups;
+use Illuminate\Console\Command;
+use RuntimeException;
+
+/** Brings a backup back into an empty installation, and up to this version. */
+final class RestoreCommand extends Command
+{
+    use ReadsPassPhrase;
+
+    protected $signature = 'nessmark:restore {file : a backup} {--key-into= : file of the environment whose APP_KEY becomes the old one}';
+
+    protected $description = 'Bring a backup back into an empty installation';
+
+    public function handle(Backups $backups): int
+    {
+        $file = $this->argument('file');
+        try {
+            $key = $backups->bringBack($file, $this->passPhrase());
+        } catch (RuntimeException $error) {
+            $this->error($error->getMessage());
+
+            return self::FAILURE;
+        }
+        $this->call('migrate', ['--force' => true]);
+        $into = $this->option('key-into');
+        if (is_string($into) && is_file($into)) {
+            $env = preg_replace('/^APP_KEY=.*$/m', "APP_KEY={$key}", (string) file_get_contents($into), -1, $count);
+            file_put_contents($into, $count === 1 ? $env : rtrim((string) $env)."\nAPP_KEY={$key}\n");
+        } elseif ($key !== config('app.key')) {
+            $this->warn('Its secrets are kept under another key. Put it into the environment, then restart:');
+            $this->line("APP_KEY={$key}");
+        }
+        $this->info('Everything is back.');
+
+        return self::SUCCESS;
+    }
+}
