@@ -23,6 +23,9 @@ need_packages() { # Debian packages by name
     mkdir -p "$VAR/log"
     { "${as_root[@]}" apt-get update && DEBIAN_FRONTEND=noninteractive "${as_root[@]}" apt-get install -y --no-install-recommends "${missing[@]}"; } \
         >"$VAR/log/apt.log" 2>&1 || die "the packages could not be installed: ${missing[*]}. See $VAR/log/apt.log."
+    # What was only wanted as a program is no service of this machine.
+    [[ " ${missing[*]} " == *" nginx-light "* ]] && command -v systemctl >/dev/null &&
+        "${as_root[@]}" systemctl disable --now nginx php8.2-fpm >/dev/null 2>&1 || true
 }
 
 need_programs() {

@@ -9,6 +9,7 @@ use App\Http\Resources\StaffResource;
 use App\Models\User;
 use App\Services\DayBook;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 final class ChangeStaffController
@@ -41,6 +42,9 @@ final class ChangeStaffController
         $given = $request->given();
         $isForAnother = isset($given['password']) && ! $user->is($by);
         $user->update([...$given, ...$isForAnother ? ['must_change_password' => true] : []]);
+        if ($isForAnother) {
+            DB::table('sessions')->where('user_id', $user->id)->delete();
+        }
         $book->note($by, 'staff.changed', ['name' => $user->name, 'changed' => implode(', ', array_keys($given))]);
 
         return new JsonResponse((new StaffResource($user))->resolve($request));
