@@ -16,7 +16,7 @@ final class Outage
     private const CODES = [2002, 2003, 2006, 2013, 1053, 1021, 1114, 1878, 1026];
 
     /** What the storage engine says when the file system is full: error 1030 or 1180 with the system's 28. */
-    private const NO_SPACE = '/\b(?:1030|1180)\b.*(?:\b28\b|No space left)/s';
+    private const NO_SPACE = '/\b(?:1030|1180)\b.*\b28\b/s';
 
     public static function is(Throwable $error): bool
     {
