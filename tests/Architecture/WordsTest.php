@@ -22,7 +22,7 @@ final class WordsTest extends TestCase
     /** Two words of a sentence in a row. */
     private const SENTENCE = '/^(?!.?<).*\b[a-z]{2,} [a-z]{2,}\b/s';
 
-    /** What reads the data that ships speaks to programmers, a command to who runs the program; a simulation's report is read by programs. */
+    /** What reads shipped data speaks to programmers, a command to who runs the program; a simulation's report is read by programs. */
     private const NOT_FOR_PEOPLE = ['core/src/Data/', 'core/src/Contract/SimulationReport.php', 'app/Console/Commands/'];
 
     /** Formats are called so in every language. */

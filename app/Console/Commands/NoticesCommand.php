@@ -39,7 +39,10 @@ final class NoticesCommand extends Command
     private static function text(): string
     {
         $lines = ['# Works of others', '', 'Made by `php artisan nessmark:notices`; do not edit.', '', '## PHP libraries', ''];
-        /** @var array{packages: list<array{name: string, version: string, license?: list<string>}>, dev-package-names: list<string>} $installed */
+        /**
+         * @var array{packages: list<array{name: string, version: string, license?: list<string>}>,
+         *     dev-package-names: list<string>} $installed
+         */
         $installed = json_decode((string) file_get_contents(base_path('vendor/composer/installed.json')), true);
         foreach ($installed['packages'] as $package) {
             if (! in_array($package['name'], $installed['dev-package-names'], true)) {

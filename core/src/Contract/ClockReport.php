@@ -44,7 +44,7 @@ final readonly class ClockReport
     /**
      * @param  mixed  $data  sides, eat_at, now, cooks, burners, shelves, grill_places; begun and held: from_at by the id of a task, as
      *     it was begun, or as somebody wants it
-     * @return array{list<Side>, DateTimeImmutable, DateTimeImmutable, Stations, array<string, DateTimeImmutable>} the last: where they stand
+     * @return array{list<Side>, DateTimeImmutable, DateTimeImmutable, Stations, array<string, DateTimeImmutable>} the last: pinned
      *
      * @throws InputRefused naming every key that is wrong
      */
