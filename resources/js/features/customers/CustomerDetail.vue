@@ -103,6 +103,9 @@ function serve() {
     >
     <div class="do">
       <button type="button" class="strong" data-testid="serve" @click="serve">{{ t('customers.serve') }}</button>
+      <a class="plain" :href="`/api/v1/customers/${customer.id}/export.json`" download data-testid="take-out">{{
+        t('customers.takeOut')
+      }}</a>
       <button type="button" class="plain" data-testid="forget" @click="ask">{{ t('customers.forget') }}</button>
     </div>
   </div>

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Customer;
+use App\Models\Lot;
+use App\Models\Role;
+use App\Models\Shop;
+use App\Models\Ticket;
+use App\Services\CardPaper;
+use App\Services\CardPdf;
+use App\Services\Language;
+use App\Services\ShopArchive;
+use App\Services\Units;
+use Illuminate\Support\Facades\DB;
+use RuntimeException;
+use ZipArchive;
+
+/** A shop moves house with everything it has, and with nothing of its neighbours. */
+final class ShopArchiveTest extends AppTestCase
+{
+    private string $path;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->path = sys_get_temp_dir().'/nessmark-shop-'.bin2hex(random_bytes(6)).'.zip';
+    }
+
+    protected function tearDown(): void
+    {
+        if (is_file($this->path)) {
+            unlink($this->path);
+        }
+        parent::tearDown();
+    }
+
+    public function test_it_comes_back_row_by_row_and_card_by_card_and_nobody_else_comes_with_it(): void
+    {
+        $shop = $this->shop();
+        $this->actingAs($this->staff(shop: 'Next door', signIn: 'neighbour'))
+            ->postJson('/api/v1/tickets', self::newTicket())
+            ->assertCreated();
+        $archive = $this->app->make(ShopArchive::class);
+        $rows = $archive->write($shop, $this->path, static fn () => null);
+        [$before, $card] = [self::said($shop), strlen($this->card($shop))];
+        self::clear();
+        $there = $archive->read($this->path, 'moved', static fn () => null);
+
+        self::assertSame([2, 1, 1, 1], [$rows['tickets'], $rows['lots'], $rows['customers'], $rows['shops']]);
+        self::assertSame(2, $rows['day_book']);
+        self::assertSame($before, self::said($there));
+        self::assertSame($card, strlen($this->card($there)));
+        $address = Ticket::query()
+            ->where('shop_id', $there->id)
+            ->with('cardLink')
+            ->orderByDesc('number')
+            ->firstOrFail()
+            ->cardLink?->url();
+        self::assertNotNull($address);
+        $this->get($address)->assertOk();
+    }
+
+    public function test_what_cannot_be_taken_is_named_by_file_and_row_and_nothing_is(): void
+    {
+        $archive = $this->app->make(ShopArchive::class);
+        $archive->write($this->shop(), $this->path, static fn () => null);
+        $zip = new ZipArchive();
+        $zip->open($this->path);
+        $lines = explode("\n", (string) $zip->getFromName('tables/ticket_dishes.jsonl'));
+        $lines[1] = str_replace('"place":1', '"place":"first"', $lines[1]);
+        $zip->addFromString('tables/ticket_dishes.jsonl', implode("\n", $lines));
+        $zip->close();
+        self::clear();
+        try {
+            $archive->read($this->path, 'moved', static fn () => null);
+            self::fail('taken');
+        } catch (RuntimeException $error) {
+            self::assertStringContainsString('tables/ticket_dishes.jsonl, row 2', $error->getMessage());
+        }
+
+        self::assertSame([0, 0], [DB::table('tickets')->count(), Shop::query()->count()]);
+        $this->staff()->shop->update(['code' => 'lock']);
+        $this->expectExceptionMessage('already');
+        $archive->read($this->path, null, static fn () => null);
+    }
+
+    private function shop(): Shop
+    {
+        $user = $this->staff(Role::HeadButcher);
+        $user->shop->update(['code' => 'lock', 'house' => ['time_zone' => 'Europe/Stockholm']]);
+        $this->actingAs($user);
+        $customer = Customer::query()->create([
+            'shop_id' => $user->shop_id,
+            'name' => 'Pell',
+            'appliances' => [],
+            'fires' => [],
+            'language' => 'fr',
+        ]);
+        Lot::query()->create([
+            'shop_id' => $user->shop_id,
+            'number' => 'L-1',
+            'cut_slug' => 'lamb-rump',
+            'left_g' => 3000,
+            'price_per_kg_minor' => 2800,
+            'packed' => 'wet',
+            'origin' => '',
+        ]);
+        $ask = [...self::RUMP, 'lot' => 'L-1', 'eat_at' => now()->addDay()->toAtomString()];
+        $given = $this->postJson(
+            '/api/v1/tickets',
+            self::newTicket(['ask' => $ask], ['customer_id' => $customer->id]),
+        )->assertCreated();
+        $this->postJson("/api/v1/tickets/{$given->json('id')}/replan", ['eat_at' => now()->addHours(30)->toAtomString()])->assertOk();
+
+        return $user->shop->refresh();
+    }
+
+    /** As in an installation where it never was. */
+    private static function clear(): void
+    {
+        DB::statement('SET FOREIGN_KEY_CHECKS = 0');
+        foreach (
+            ['bench_orders', 'ticket_dishes', 'card_links', 'lot_moves', 'tickets', 'lots', 'customers', 'users', 'shops'] as $table
+        ) {
+            DB::table($table)->delete();
+        }
+        DB::statement('SET FOREIGN_KEY_CHECKS = 1');
+    }
+
+    private function card(Shop $shop): string
+    {
+        $ticket = Ticket::query()->with(Ticket::SHOWN)->where('shop_id', $shop->id)->orderByDesc('number')->firstOrFail();
+
+        return $this->app->make(CardPdf::class)->render($ticket, Units::Metric, Language::French, CardPaper::A5);
+    }
+
+    /** @return array<string, list<string>> what every row says, without the numbers of rows */
+    private static function said(Shop $shop): array
+    {
+        $of = [
+            'tickets' => ['shop_id', $shop->id],
+            'lots' => ['shop_id', $shop->id],
+            'customers' => ['shop_id', $shop->id],
+            'users' => ['shop_id', $shop->id],
+            'day_book' => ['shop_id', $shop->id],
+            'bench_orders' => ['shop_id', $shop->id],
+        ];
+        $said = [];
+        foreach ($of as $table => [$column, $id]) {
+            $said[$table] = array_map(
+                static fn (object $row): string => (string) json_encode(
+                    array_filter(
+                        (array) $row,
+                        static fn (string $key): bool => $key !== 'id' && ! str_ends_with($key, '_id'),
+                        ARRAY_FILTER_USE_KEY,
+                    ),
+                ),
+                DB::table($table)->where($column, $id)->orderBy('id')->get()->all(),
+            );
+        }
+        $said['dishes'] = DB::table('ticket_dishes')
+            ->join('tickets', 'tickets.id', '=', 'ticket_dishes.ticket_id')
+            ->where('tickets.shop_id', $shop->id)
+            ->orderBy('tickets.number')
+            ->pluck('ticket_dishes.result')
+            ->all();
+        $said['moves'] = DB::table('lot_moves')
+            ->join('lots', 'lots.id', '=', 'lot_moves.lot_id')
+            ->where('lots.shop_id', $shop->id)
+            ->orderBy('lot_moves.id')
+            ->pluck('change_g')
+            ->map(static fn ($g): string => (string) $g)
+            ->all();
+
+        return $said;
+    }
+}
