@@ -64,7 +64,7 @@ final readonly class Wording
      */
     public function cut(array $cut): string
     {
-        $name = $this->sentences['cut'][$cut['slug']] ?? null;
+        $name = $this->sentences['cut_name'][$cut['slug']] ?? null;
         $place = $this->language->place();
         if ($name === null && $place !== null && $this->cuts->knows($cut['slug'])) {
             $name = $this->cuts->cut($cut['slug'])->names[$place][0] ?? null;

@@ -105,7 +105,7 @@
 <h2>{{ $wording->text('card', 'left') }}</h2>
 <p>{{ implode(' ', array_map(fn (array $said): string => $wording->say($said, $units), array_filter([$result['keeping'] ?? null, ...$result['leftovers']]))) }}</p>
 @if (($result['shopping'] ?? null) !== null)
-<h2>{{ $wording->text('list', 'title') }}</h2>
+<h2>{{ $wording->text('shopping', 'title') }}</h2>
 @include('card-shopping')
 @endif
 <h2>{{ $wording->text('card', 'notes') }}</h2>

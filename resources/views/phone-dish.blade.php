@@ -91,7 +91,7 @@
 @include('card-carving')
 @endif
 @if (($result['shopping'] ?? null) !== null)
-<h2>{{ $wording->text('list', 'title') }}</h2>
+<h2>{{ $wording->text('shopping', 'title') }}</h2>
 @include('card-shopping')
 @endif
 <h2>{{ $wording->text('card', 'left') }}</h2>

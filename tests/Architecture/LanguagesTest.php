@@ -18,7 +18,7 @@ use Tests\Support\Words;
 final class LanguagesTest extends TestCase
 {
     /** Keyed by what ships, not by what is said. */
-    private const NAMES = ['cut' => 0, 'named' => 0];
+    private const NAMES = ['cut_name' => 0, 'named' => 0];
 
     public function test_every_language_has_every_sentence_with_its_figures(): void
     {
@@ -37,6 +37,16 @@ final class LanguagesTest extends TestCase
                 }
             }
         }
+    }
+
+    /** The interface lays them over each other: a section of one name in two of them would hide one. */
+    public function test_no_section_hides_another(): void
+    {
+        $screen = json_decode((string) file_get_contents(__DIR__.'/../../resources/js/i18n/en.json'), true);
+        $all = [array_keys($screen), array_keys(Words::file('card/en')), array_keys(Words::file('shop/en'))];
+        $counts = array_count_values(array_merge(...$all));
+
+        self::assertSame(['say'], array_keys(array_filter($counts, static fn (int $count): bool => $count > 1)));
     }
 
     /** What is alike in two languages is short: a word they share, a figure, a name. */
@@ -70,7 +80,7 @@ final class LanguagesTest extends TestCase
             self::assertSame([], array_values(array_diff($names, array_keys($words['named']))), $language->value);
             foreach (Counter::open()->catalogue->cuts() as $cut) {
                 $place = $language->place();
-                $called = $words['cut'][$cut->slug] ?? ($place === null ? null : $cut->names[$place][0] ?? null);
+                $called = $words['cut_name'][$cut->slug] ?? ($place === null ? null : $cut->names[$place][0] ?? null);
                 self::assertNotNull($called, "{$language->value} {$cut->slug}");
             }
         }

@@ -91,6 +91,32 @@ final class PhoneCardJourneyTest extends JourneyCase
         }
     }
 
+    public function test_the_card_goes_home_in_the_customers_language_and_opens_again_without_a_signal(): void
+    {
+        $counter = $this->ticket();
+        $address = $this->address($counter);
+        $counter->select('card-language', 'Nederlands');
+        $this->waits(fn (): bool => str_contains((string) $counter->part('card-link')->getAttribute('href'), 'language=nl'));
+        $this->phone($address);
+        $read = fn (): string => $this->chromium->driver->findElement(WebDriverBy::tagName('body'))->getText();
+        self::assertStringContainsString('Lamsbiefstuk met vetkap', $read());
+        self::assertStringContainsString('Snijden en opdienen', $read());
+        self::assertSame([], Axe::seriousFindings($this->chromium->driver));
+        $this->chromium->driver->executeAsyncScript(
+            'const done = arguments[0]; navigator.serviceWorker.ready.then(() => setTimeout(done, 300))',
+        );
+        $this->chromium->driver->get($address); // kept as it is opened the second time
+
+        $this->offline(true);
+        $this->chromium->driver->get($address);
+        self::assertStringContainsString('Lamsbiefstuk met vetkap', $read());
+        $this->offline(false);
+        $this->chromium->driver->findElement(WebDriverBy::linkText('Español'))->click();
+        $this->waits(static fn (): bool => str_contains($read(), 'Cortar y servir'));
+        $this->inSight('button[value=tough]')->click();
+        $this->waits(static fn (): bool => str_contains($read(), 'Gracias'));
+    }
+
     /** The page of a ticket just given. */
     private function ticket(): CounterPage
     {

@@ -28,6 +28,9 @@ final readonly class Timeline
     /** What a row with the weight in it says better. */
     private const SAID_BY_SEASONING = ['do.prepare_season', 'do.prepare_confit'];
 
+    /** What comes out of these is patted dry there and then. */
+    private const DRIES_IT = ['season_do.out_of_marinade', 'season_do.out_of_brine'];
+
     private function __construct() {}
 
     /**
@@ -131,8 +134,13 @@ final readonly class Timeline
         if ($steps === []) {
             return $lines;
         }
+        $isDried = array_filter($steps, static fn (Step $step): bool => in_array($step->do->key, self::DRIES_IT, true)) !== [];
         $lines = array_values(
-            array_filter($lines, static fn (TimelineLine $line): bool => ! in_array($line->do->key, self::SAID_BY_SEASONING, true)),
+            array_filter(
+                $lines,
+                static fn (TimelineLine $line): bool => ! in_array($line->do->key, self::SAID_BY_SEASONING, true) &&
+                    ! ($isDried && str_starts_with($line->do->key, 'do.dry')),
+            ),
         );
         foreach ($steps as $step) {
             $lines[] = self::line($onHeatAt, $step->atS + ($step->atS < 0.0 ? $firstS : 0.0), $step->do, null, $step->takes);

@@ -1,5 +1,8 @@
 import IntlMessageFormat from 'intl-messageformat'
 import { createI18n } from 'vue-i18n'
+import enCard from '@wording/card/en.json'
+import enShop from '@wording/shop/en.json'
+import enScreen from './en.json'
 
 /** "safety.parasites": … becomes { safety: { parasites: … } }, the form the translator looks keys up in. */
 function nested(flat: Record<string, string>): Record<string, Record<string, string>> {
@@ -31,29 +34,33 @@ type Words = Record<string, Record<string, string>>
 const FALLBACK = 'en'
 
 // What a customer may read stands in wording/card, what the shop reads of the server in wording/shop, the labels of the screens beside this
-// file. A language is a file of each; one that is missing is read in English.
+// file; no two of them have a section of one name. A language is a file of each; one that is missing is read in English, which is always here.
+const here = [enScreen, enShop, enCard] as unknown as [Words, Words, Words]
 const files = {
   screen: import.meta.glob<Words>('./??.json', { import: 'default' }),
   shop: import.meta.glob<Words>('@wording/shop/??.json', { import: 'default' }),
   card: import.meta.glob<Words>('@wording/card/??.json', { import: 'default' }),
 }
 
-async function words(language: string) {
-  const read = async (folder: Record<string, () => Promise<Words>>) =>
-    (await Object.entries(folder).find(([path]) => path.endsWith(`/${language}.json`))?.[1]()) ?? {}
-  const [screen, shop, card] = await Promise.all([read(files.screen), read(files.shop), read(files.card)])
+function laid(screen: Words, shop: Words, card: Words) {
   const say = { ...(shop['say'] ?? {}), ...(card['say'] ?? {}) }
   return { ...screen, ...shop, ...card, say: nested(say), school_option: nested(card['school_option'] ?? {}) }
 }
 
+async function words(language: string) {
+  const read = async (folder: Record<string, () => Promise<Words>>) =>
+    (await Object.entries(folder).find(([path]) => path.endsWith(`/${language}.json`))?.[1]()) ?? {}
+  return laid(await read(files.screen), await read(files.shop), await read(files.card))
+}
+
 const asked = document.documentElement.lang
-const locale = Object.keys(files.card).some((path) => path.endsWith(`/${asked}.json`)) ? asked : FALLBACK
-const languages = [...new Set([FALLBACK, locale])]
+const isHere = Object.keys(files.screen).some((path) => path.endsWith(`/${asked}.json`))
+const locale = isHere ? asked : FALLBACK
 
 export const i18n = createI18n({
   legacy: false,
   locale,
   fallbackLocale: FALLBACK,
-  messages: Object.fromEntries(await Promise.all(languages.map(async (each) => [each, await words(each)] as const))),
+  messages: { [FALLBACK]: laid(...here), ...(locale === FALLBACK ? {} : { [locale]: await words(locale) }) },
   messageCompiler: messageCompiler as never,
 })

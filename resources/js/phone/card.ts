@@ -109,6 +109,15 @@ function offerWalk(): void {
   show()
 }
 
+/** Opened once, it opens again without a signal. */
+async function keep(): Promise<void> {
+  try {
+    await navigator.serviceWorker.register('/card-keep.js', { scope: '/card/' })
+  } catch {
+    // not offered here: the page works on as long as it stays open
+  }
+}
+
 document.querySelectorAll<HTMLElement>('[data-low-s]').forEach(offerTimer)
 document.addEventListener('change', markStepAtHand)
 document.addEventListener('visibilitychange', () => {
@@ -116,4 +125,5 @@ document.addEventListener('visibilitychange', () => {
 })
 markStepAtHand()
 if (steps().length > 0) offerWalk()
+if ('serviceWorker' in navigator) void keep()
 void stayAwake()

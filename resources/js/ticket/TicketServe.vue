@@ -43,7 +43,7 @@ summary {
   margin: 0 0 4px;
 }
 summary {
-  line-height: 32px;
+  line-height: 44px;
   cursor: pointer;
 }
 ol {

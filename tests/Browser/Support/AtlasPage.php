@@ -6,6 +6,7 @@ namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -76,7 +77,9 @@ final readonly class AtlasPage
         $folder = sys_get_temp_dir().'/nessmark-upload-'.bin2hex(random_bytes(4));
         mkdir($folder);
         file_put_contents("{$folder}/{$name}", $text);
-        $this->browser->findElement(WebDriverBy::cssSelector("[data-testid='{$testId}']"))->sendKeys("{$folder}/{$name}");
+        $field = WebDriverBy::cssSelector("[data-testid='{$testId}']");
+        $this->browser->wait(10, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated($field));
+        $this->browser->findElement($field)->sendKeys("{$folder}/{$name}");
 
         return $this;
     }

@@ -188,6 +188,38 @@ final class ServingTest extends TestCase
         self::assertNull(Counter::open()->ticket(['cut' => 'beef-strip-steak', 'method' => 'pan', 'seasoning' => 'plain'])['shopping']);
     }
 
+    public function test_the_last_line_is_the_eating_and_nothing_is_patted_dry_twice(): void
+    {
+        $apart = [
+            'cut' => 'beef-outside-skirt',
+            'method' => 'grill',
+            'diners' => [['count' => 2, 'doneness' => 'medium_rare'], ['count' => 1, 'at_risk' => true, 'doneness' => 'well']],
+        ];
+        $soaked = ['cut' => 'lamb-leg-bone-in', 'method' => 'oven_roast', 'seasoning' => 'marinade-red-wine'];
+        $keys = static fn (array $ask): array => array_column(array_column(Counter::open()->ticket($ask)['timeline'], 'do'), 'key');
+
+        self::assertSame('do.slice_lengths_then_across_grain', array_slice($keys($apart), -1)[0]);
+        self::assertContains('season_do.out_of_marinade', $keys($soaked));
+        self::assertSame([], preg_grep('/^do\.dry/', $keys($soaked)));
+    }
+
+    public function test_what_does_not_rest_gets_its_butter_at_the_table(): void
+    {
+        $keys = static fn (array $ask): array => array_column(array_column(Counter::open()->ticket($ask)['timeline'], 'do'), 'key');
+
+        self::assertContains('season_do.butter', $keys(['cut' => 'beef-strip-steak', 'method' => 'pan', 'seasoning' => 'butter-herb']));
+        self::assertContains('season_do.butter_over', $keys(['cut' => 'mussels', 'method' => 'steam', 'seasoning' => 'butter-herb']));
+    }
+
+    public function test_the_schools_on_a_ticket_are_those_that_were_followed(): void
+    {
+        $ask = ['cut' => 'chicken-whole', 'method' => 'oven_roast'];
+        $brined = Counter::open()->ticket([...$ask, 'seasoning' => 'dry-brine-thyme'])['schools'];
+        $plain = Counter::open()->ticket([...$ask, 'seasoning' => 'plain'])['schools'];
+
+        self::assertSame(['ahead', 'just_before'], [$brined['salt'], $plain['salt']]);
+    }
+
     /** @param  array{width: float, height: float, lines: list<array{points: list<array{float, float}>}>}  $drawing */
     private static function assertWithin(array $drawing, string $cut): void
     {
