@@ -162,6 +162,7 @@ final readonly class TicketAssembly
         );
         // A pull that counts on carry-over is no finer than a degree; one that stands for a minimum is not rounded below it.
         $decimals = $cook->countsCarryOver ? 0 : 1;
+        $verdict = $this->verdict($plate, array_column($cooked, 1));
 
         return new DishTicket(
             Engine::VERSION,
@@ -180,9 +181,9 @@ final readonly class TicketAssembly
             round($cook->heatC, 1),
             $standard->profile->value,
             $standard->also?->value,
-            [...self::schools($dish, $dressed?->dressing->kind), 'doneness_words' => $plate->occasion->scale->value],
+            [...self::schools($dish, $dressed?->dressing->kind, $verdict), 'doneness_words' => $plate->occasion->scale->value],
             $plate->piece->outOfFridgeS,
-            $this->verdict($plate, array_column($cooked, 1)),
+            $verdict,
             $amounts,
             $dish->piece->lot === null
                 ? null
@@ -267,11 +268,11 @@ final readonly class TicketAssembly
     }
 
     /**
-     * As they were followed: what goes on it may be another way than the house's usual one.
+     * As they were followed: what goes on it, and what doneness was asked for, may be another way than the house's usual one.
      *
      * @return array<string, string>
      */
-    private static function schools(Dish $dish, ?string $kind): array
+    private static function schools(Dish $dish, ?string $kind, Verdict $verdict): array
     {
         $isAhead = in_array($kind, [Kind::DryBrine->value, Kind::WetBrine->value, Kind::TimedBrine->value], true);
         $isPlain = in_array($kind, [null, Kind::Salt->value, Kind::DryBrine->value], true);
@@ -280,6 +281,7 @@ final readonly class TicketAssembly
             ...$dish->schools,
             ...isset($dish->schools['salt']) && $isAhead ? ['salt' => 'ahead'] : [],
             ...isset($dish->schools['dressing']) && ! $isPlain ? ['dressing' => 'dressed'] : [],
+            ...isset($dish->schools['duck_and_pork']) && ! $verdict->meetsOfficialMinimum ? ['duck_and_pork' => 'pink'] : [],
         ];
     }
 

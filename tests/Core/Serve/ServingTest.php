@@ -218,6 +218,12 @@ final class ServingTest extends TestCase
         $plain = Counter::open()->ticket([...$ask, 'seasoning' => 'plain'])['schools'];
 
         self::assertSame(['ahead', 'just_before'], [$brined['salt'], $plain['salt']]);
+        $duck = static fn (string $doneness): string => Counter::open()->ticket([
+            'cut' => 'duck-breast',
+            'method' => 'pan',
+            'diners' => [['count' => 2, 'doneness' => $doneness]],
+        ])['schools']['duck_and_pork'];
+        self::assertSame(['pink', 'official'], [$duck('pink'), $duck('official_minimum')]);
     }
 
     /** @param  array{width: float, height: float, lines: list<array{points: list<array{float, float}>}>}  $drawing */
