@@ -8,9 +8,21 @@ declare(strict_types=1);
 [, $base, $seconds, $counters] = [...$argv, '180', '50'];
 const THINK_S = [2.0, 6.0];
 const ASKS = [
-    '2 rib eye medium rare, iron, tomorrow 19:30', 'salmon for 3, oven', 'something for a stew, 6, cheap', 'chicken thighs for 4, grill',
-    'lamb rump for 4, pan', 'burger for 4, pan', 'pork chops for 2', 'duck breast for 2, pink', 'mussels for 2', '4 of us and a baby, fish, pan',
-    'venison for 2 pan', 'ribs for 4, oven', '3 steaks, one well done, gas', 'roast beef for 8', 'quick and cheap for 2, no pork',
+    '2 rib eye medium rare, iron, tomorrow 19:30',
+    'salmon for 3, oven',
+    'something for a stew, 6, cheap',
+    'chicken thighs for 4, grill',
+    'lamb rump for 4, pan',
+    'burger for 4, pan',
+    'pork chops for 2',
+    'duck breast for 2, pink',
+    'mussels for 2',
+    '4 of us and a baby, fish, pan',
+    'venison for 2 pan',
+    'ribs for 4, oven',
+    '3 steaks, one well done, gas',
+    'roast beef for 8',
+    'quick and cheap for 2, no pork',
 ];
 $random = new Random\Randomizer(new Random\Engine\Mt19937(50));
 
@@ -19,14 +31,22 @@ function once(CurlHandle $curl): array
 {
     $body = curl_exec($curl);
 
-    return [(int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE), is_string($body) ? $body : '', 1000.0 * curl_getinfo($curl, CURLINFO_TOTAL_TIME)];
+    return [
+        (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE),
+        is_string($body) ? $body : '',
+        1000.0 * curl_getinfo($curl, CURLINFO_TOTAL_TIME),
+    ];
 }
 
 function handle(string $base): CurlHandle
 {
     $curl = curl_init() ?: exit(1);
     curl_setopt_array($curl, [
-        CURLOPT_RETURNTRANSFER => true, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_SSL_VERIFYHOST => 0, CURLOPT_COOKIEFILE => '', CURLOPT_PROXY => '',
+        CURLOPT_RETURNTRANSFER => true,
+        CURLOPT_SSL_VERIFYPEER => false,
+        CURLOPT_SSL_VERIFYHOST => 0,
+        CURLOPT_COOKIEFILE => '',
+        CURLOPT_PROXY => '',
         CURLOPT_RESOLVE => [parse_url($base, PHP_URL_HOST).':'.parse_url($base, PHP_URL_PORT).':127.0.0.1'],
     ]);
 
@@ -45,8 +65,13 @@ function aim(CurlHandle $curl, string $base, string $method, string $path, ?arra
         CURLOPT_URL => $base.$path,
         CURLOPT_CUSTOMREQUEST => $method,
         CURLOPT_POSTFIELDS => $body === null ? '' : (string) json_encode($body),
-        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "Origin: {$base}", "Referer: {$base}/",
-            "X-XSRF-TOKEN: {$token}"],
+        CURLOPT_HTTPHEADER => [
+            'Accept: application/json',
+            'Content-Type: application/json',
+            "Origin: {$base}",
+            "Referer: {$base}/",
+            "X-XSRF-TOKEN: {$token}",
+        ],
     ]);
 }
 
@@ -78,7 +103,12 @@ while (microtime(true) < $until || array_filter(array_column($open, 'busy')) !==
         }
         $dice = $random->getInt(1, 100);
         [$kind, $method, $path, $body] = match (true) {
-            $dice <= 12 && $counter['ask'] !== null => ['give', 'POST', '/api/v1/tickets', ['dishes' => [$counter['ask']], 'units' => 'metric']],
+            $dice <= 12 && $counter['ask'] !== null => [
+                'give',
+                'POST',
+                '/api/v1/tickets',
+                ['dishes' => [$counter['ask']], 'units' => 'metric'],
+            ],
             $dice <= 22 => ['case', 'GET', '/api/v1/case', null],
             $dice <= 30 => ['tickets', 'GET', '/api/v1/tickets', null],
             default => ['ask', 'POST', '/api/v1/counter', ['line' => ASKS[$random->getInt(0, count(ASKS) - 1)]]],
@@ -99,10 +129,13 @@ while (microtime(true) < $until || array_filter(array_column($open, 'busy')) !==
         $statuses["{$kind} {$status}"] = ($statuses["{$kind} {$status}"] ?? 0) + 1;
         if ($kind === 'ask' && $status === 200) {
             $said = json_decode((string) curl_multi_getcontent($curl), true);
-            $open[$i]['ask'] = ($said['ask'] ?? null) === null ? null : [
-                'ask' => $said['ask'],
-                'cautions_read' => array_column($said['ticket']['verdict']['findings'] ?? [], 'id'),
-            ];
+            $open[$i]['ask'] =
+                ($said['ask'] ?? null) === null
+                    ? null
+                    : [
+                        'ask' => $said['ask'],
+                        'cautions_read' => array_column($said['ticket']['verdict']['findings'] ?? [], 'id'),
+                    ];
         } elseif ($kind === 'give') {
             $open[$i]['ask'] = null;
         }
@@ -114,8 +147,14 @@ while (microtime(true) < $until || array_filter(array_column($open, 'busy')) !==
 $all = array_merge(...array_values($took));
 foreach ([...$took, 'all' => $all] as $kind => $times) {
     sort($times);
-    printf("%-8s %5d requests: median %5.0f ms, 95th percentile %5.0f ms, most %5.0f ms\n", $kind, count($times), $times[intdiv(count($times), 2)],
-        $times[(int) (0.95 * count($times))], end($times));
+    printf(
+        "%-8s %5d requests: median %5.0f ms, 95th percentile %5.0f ms, most %5.0f ms\n",
+        $kind,
+        count($times),
+        $times[intdiv(count($times), 2)],
+        $times[(int) (0.95 * count($times))],
+        end($times),
+    );
 }
 ksort($statuses);
 foreach ($statuses as $what => $count) {

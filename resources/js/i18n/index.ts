@@ -33,8 +33,9 @@ type Words = Record<string, Record<string, string>>
 
 const FALLBACK = 'en'
 
-// What a customer may read stands in wording/card, what the shop reads of the server in wording/shop, the labels of the screens beside this
-// file; no two of them have a section of one name. A language is a file of each; one that is missing is read in English, which is always here.
+// What a customer may read stands in wording/card, what the shop reads of the server in wording/shop, the labels of the screens beside
+// this file; no two of them have a section of one name. A language is a file of each; one that is missing is read in English, which is
+// always here.
 const here = [enScreen, enShop, enCard] as unknown as [Words, Words, Words]
 const files = {
   screen: import.meta.glob<Words>('./??.json', { import: 'default' }),

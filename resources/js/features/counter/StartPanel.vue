@@ -38,10 +38,11 @@ const pick = (group: string) => {
     <h3>{{ t('start.case') }}</h3>
     <p v-if="counter.isSuccess.value && kinds.length === 0">{{ t('start.empty') }}</p>
     <div class="row" data-testid="start-kinds">
+      <!-- First, so that nothing that is read in later moves it from under the hand. -->
+      <button type="button" data-testid="tab-piece" @click="byHand">{{ t('start.byHand') }}</button>
       <button v-for="kind in kinds" :key="kind.group" type="button" @click="pick(kind.group)"
         ><b>{{ t(`group.${kind.group}`) }}</b> <small>{{ t('start.lots', { count: kind.count }) }}</small></button
       >
-      <button type="button" data-testid="tab-piece" @click="byHand">{{ t('start.byHand') }}</button>
     </div>
   </div>
 </template>
