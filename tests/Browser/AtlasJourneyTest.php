@@ -27,6 +27,17 @@ final class AtlasJourneyTest extends JourneyCase
         self::assertSame([], Axe::seriousFindings($this->chromium->driver));
     }
 
+    public function test_a_phone_draws_the_cuts_a_page_at_a_time_and_looks_among_them_all(): void
+    {
+        $this->chromium->viewport(390, 844);
+        $atlas = $this->atlas();
+        $first = $atlas->reads('[data-testid="cuts-found"]', 'steak');
+        self::assertSame(25, $atlas->count('[data-testid="cuts-found"] tr'), 'all of them at once hold a phone up for seconds');
+        $atlas->click('.p-paginator-next');
+        $this->waits(static fn (): bool => $atlas->reads('[data-testid="cuts-found"]', '') !== $first);
+        $atlas->find('oglet', 'Hanging tender');
+    }
+
     public function test_a_name_that_means_two_cuts_asks_the_question(): void
     {
         $note = $this->atlas()->find('mock tender', 'Chuck tender')->reads('[data-testid="ambiguous"]', 'different cuts');

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import InputText from 'primevue/inputtext'
+import { ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
 import AmbiguousNote from './AmbiguousNote.vue'
@@ -25,17 +26,22 @@ interface Row {
 }
 /** Every row is so high, so that only those in sight are drawn. */
 const ROW_PX = 64
+/** What a phone or a tablet draws at a time, where rows are as high as they need to be. */
+const PAGE_ROWS = 25
 const { t } = useI18n()
 const isWide = useMediaQuery('(min-width: 1181px)')
 const { find, filters, set, clear, view, query, isOpen } = useAtlasQuery()
 const compared = useCompared()
 const list = useQuery(() => cutsQuery(query.value))
+const first = ref(0)
+const found = useTemplateRef<HTMLElement>('found')
+watch(query, () => (first.value = 0))
 </script>
 
 <template>
   <div class="atlas">
     <AtlasFilters :filters="filters" :is-open="isOpen" @set="set" @clear="clear" />
-    <section class="found" :aria-label="t('atlas.title')">
+    <section ref="found" class="found" :aria-label="t('atlas.title')">
       <header>
         <h1 class="sr-only">{{ t('atlas.title') }}</h1>
         <label class="sr-only" for="find-cut">{{ t('atlas.find') }}</label>
@@ -61,6 +67,7 @@ const list = useQuery(() => cutsQuery(query.value))
         <CutMap v-else-if="view === 'map'" :cuts="list.data.value.cuts" />
         <DataTable
           v-else
+          v-model:first="first"
           :value="list.data.value.cuts"
           data-key="slug"
           removable-sort
@@ -69,7 +76,12 @@ const list = useQuery(() => cutsQuery(query.value))
           class="cuts"
           :row-class="(cut: Schemas['CutLine']) => ({ hidden: cut.is_hidden })"
           :virtual-scroller-options="isWide ? { itemSize: ROW_PX } : undefined"
-          :pt="{ tbody: { 'data-testid': 'cuts-found' } }">
+          :paginator="!isWide"
+          :rows="isWide ? 0 : PAGE_ROWS"
+          :always-show-paginator="false"
+          paginator-template="PrevPageLink PageLinks NextPageLink"
+          :pt="{ tbody: { 'data-testid': 'cuts-found' } }"
+          @page="found?.scrollIntoView()">
           <Column field="name" sortable :header="t('cut.name')" class="cut">
             <template #body="{ data: cut }: Row"><CutName :cut="cut" :places="list.data.value?.places ?? {}" /></template>
           </Column>
@@ -190,6 +202,11 @@ header {
 }
 .cuts :deep(tr.hidden) {
   background: repeating-linear-gradient(135deg, #fff 0 8px, #eceff0 8px 16px);
+}
+.cuts :deep(.p-paginator > *),
+.cuts :deep(.p-paginator-page) {
+  min-width: 44px;
+  height: 44px;
 }
 .soon {
   padding: 12px 16px;
