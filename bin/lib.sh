@@ -38,10 +38,10 @@ need_programs() {
 
 need_vendor() {
     local stamp=vendor/.nessmark-stamp want
-    want=$(sha256sum composer.json | cut -c1-64)
+    want=$(cat composer.json composer-versions.txt bin/vendor | sha256sum | cut -c1-64)
     [ "$(cat "$stamp" 2>/dev/null)" = "$want" ] && return
     say 'installing PHP libraries'
-    composer update --no-interaction --no-progress --quiet >"$VAR/log/composer.log" 2>&1 || die "the PHP libraries could not be installed. See $VAR/log/composer.log."
+    bin/vendor >"$VAR/log/composer.log" 2>&1 || die "the PHP libraries could not be installed. See $VAR/log/composer.log."
     printf '%s' "$want" >"$stamp"
 }
 
@@ -50,7 +50,7 @@ need_node_modules() {
     want=$(sha256sum package-lock.json | cut -c1-64)
     [ "$(cat "$stamp" 2>/dev/null)" = "$want" ] && return
     say 'installing front-end libraries'
-    npm ci --no-audit --no-fund >"$VAR/log/npm.log" 2>&1 || die "the front-end libraries could not be installed. See $VAR/log/npm.log."
+    npm ci --ignore-scripts --no-audit --no-fund >"$VAR/log/npm.log" 2>&1 || die "the front-end libraries could not be installed. See $VAR/log/npm.log."
     printf '%s' "$want" >"$stamp"
 }
 

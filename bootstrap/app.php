@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\OwnWritesSeen;
 use App\Http\Middleware\RequestId;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SoundInput;
@@ -25,7 +26,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
             at: static fn (): array => ['^'.preg_quote((string) parse_url(config()->string('app.url'), PHP_URL_HOST)).'$'],
             subdomains: false,
         );
+        $middleware->preventRequestsDuringMaintenance(except: ['health']); // whether a new version is well is asked before it is let in
         $middleware->statefulApi();
+        $middleware->api(append: [OwnWritesSeen::class]);
         $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Services;
 
 use App\Models\Shop;
+use App\Models\Ticket;
+use DateTimeImmutable;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
+use Nessmark\Contract\ICalendar;
 use Nessmark\Contract\LotCsv;
 use Nessmark\Data\Engine;
 use RuntimeException;
@@ -30,6 +33,9 @@ final readonly class ShopArchive
     /** Kept under this installation's key; in the archive as they are. */
     private const SEALED = ['card_links' => ['token']];
 
+    /** PDFs are written to the file after so many: what stops in between begins no earlier. */
+    private const CARDS_AT_ONCE = 50;
+
     public function __construct(private Stock $stock) {}
 
     /**
@@ -40,7 +46,7 @@ final readonly class ShopArchive
     {
         $zip = new ZipArchive();
         if ($zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) !== true) {
-            throw new RuntimeException("{$path} is there already, or cannot be written.");
+            throw new ArchiveRefused("{$path} is there already, or cannot be written.");
         }
         $counts = $ids = [];
         DB::transaction(function () use ($shop, $zip, $tell, &$counts, &$ids): void {
@@ -54,6 +60,7 @@ final readonly class ShopArchive
             }
         });
         $zip->addFromString('case.csv', Csv::write(LotCsv::HEADER, array_map(LotCsv::cells(...), $this->stock->table($shop))));
+        $zip->addFromString('calendar.ics', $this->calendar($shop));
         $zip->addFromString(
             'manifest.json',
             json_encode(
@@ -74,50 +81,135 @@ final readonly class ShopArchive
     }
 
     /**
+     * Adds the cards that are not in it yet: what was stopped goes on where it was.
+     *
+     * @param  callable(Ticket): string  $card  PDF of a ticket
+     * @param  callable(int, int): void  $tell  so many of so many are in it
+     *
+     * @throws ArchiveRefused if it is no archive of this shop
+     */
+    public function addCards(Shop $shop, string $path, callable $card, callable $tell): void
+    {
+        $zip = self::opened($path, 0);
+        if (self::manifest($zip, $path)['shop'] !== $shop->code) {
+            throw new ArchiveRefused("{$path} is the archive of another shop.");
+        }
+        $tickets = Ticket::query()->where('shop_id', $shop->id)->orderBy('number')->pluck('id', 'number')->all();
+        $missing = array_filter(
+            $tickets,
+            static fn (int|string $number): bool => $zip->locateName("cards/{$number}.pdf") === false,
+            ARRAY_FILTER_USE_KEY,
+        );
+        $done = count($tickets) - count($missing);
+        foreach (array_chunk($missing, self::CARDS_AT_ONCE, true) as $some) {
+            foreach (Ticket::query()->with(Ticket::SHOWN)->whereIn('id', $some)->get() as $ticket) {
+                $zip->addFromString("cards/{$ticket->number}.pdf", $card($ticket));
+            }
+            $zip->close(); // writes them: no more than these are ever held
+            $zip = self::opened($path, 0);
+            $done += count($some);
+            $tell($done, count($tickets));
+        }
+        $zip->close();
+    }
+
+    /**
      * All of it, or nothing.
      *
      * @param  callable(string, int): void  $tell
      *
-     * @throws RuntimeException naming the file and the row that cannot be taken
+     * @throws ArchiveRefused naming every file and row that cannot be taken
      */
     public function read(string $path, ?string $code, callable $tell): Shop
     {
-        $zip = new ZipArchive();
-        if ($zip->open($path, ZipArchive::RDONLY) !== true) {
-            throw new RuntimeException("{$path} is no archive.");
-        }
-        /** @var array{format?: int, shop?: string} $manifest */
-        $manifest = json_decode((string) $zip->getFromName('manifest.json'), true) ?: [];
-        if (($manifest['format'] ?? null) !== self::FORMAT) {
-            throw new RuntimeException("{$path} is no archive of a shop, or of a newer form.");
-        }
-        $code ??= $manifest['shop'] ?? '';
+        $zip = self::opened($path, ZipArchive::RDONLY);
+        $manifest = self::manifest($zip, $path);
+        $code ??= $manifest['shop'];
         if (Shop::query()->where('code', $code)->exists()) {
-            throw new RuntimeException("There is a shop {$code} here already. Give it another code.");
+            throw new ArchiveRefused("There is a shop {$code} here already. Give it another code.");
         }
 
-        return DB::transaction(function () use ($zip, $code, $tell): Shop {
+        return DB::transaction(function () use ($zip, $manifest, $code, $tell): Shop {
             $map = [];
+            $wrong = self::strangers($zip);
             foreach (self::tables() as $table => $refers) {
                 $text = $zip->getFromName("tables/{$table}.jsonl");
                 $lines = $text === false ? [] : explode("\n", rtrim($text, "\n"));
+                if (count($lines) !== ($manifest['rows'][$table] ?? 0)) {
+                    $wrong[] =
+                        "tables/{$table}.jsonl has ".
+                        count($lines).
+                        ' rows, the manifest says '.
+                        ($manifest['rows'][$table] ?? 0).
+                        '.';
+                }
                 foreach ($lines as $number => $line) {
                     try {
                         $row = (array) json_decode($line, true, flags: JSON_THROW_ON_ERROR);
                         $row = $table === 'shops' ? [...$row, 'code' => $code] : $row;
                         $this->take($table, $refers, $row, $map);
                     } catch (Throwable $error) {
-                        throw new RuntimeException(
-                            "tables/{$table}.jsonl, row ".($number + 1).": {$error->getMessage()} Nothing was taken.",
-                            previous: $error,
-                        );
+                        $wrong[] = "tables/{$table}.jsonl, row ".($number + 1).": {$error->getMessage()}";
                     }
                 }
                 $tell($table, count($lines));
             }
+            if ($wrong !== []) {
+                throw new ArchiveRefused('Nothing was taken.', $wrong);
+            }
 
             return Shop::query()->where('code', $code)->firstOrFail();
         });
+    }
+
+    private static function opened(string $path, int $flags): ZipArchive
+    {
+        $zip = new ZipArchive();
+
+        return $zip->open($path, $flags) === true ? $zip : throw new ArchiveRefused("{$path} is no archive.");
+    }
+
+    /** @return array{shop: string, rows: array<string, int>} */
+    private static function manifest(ZipArchive $zip, string $path): array
+    {
+        /** @var array{format?: int, shop?: string, rows?: array<string, int>} $manifest */
+        $manifest = json_decode((string) $zip->getFromName('manifest.json'), true) ?: [];
+
+        return ($manifest['format'] ?? null) === self::FORMAT
+            ? ['shop' => $manifest['shop'] ?? '', 'rows' => $manifest['rows'] ?? []]
+            : throw new ArchiveRefused("{$path} is no archive of a shop, or of a newer form.");
+    }
+
+    /** @return list<string> what is in it and has no place here: from a newer version, or put there by somebody */
+    private static function strangers(ZipArchive $zip): array
+    {
+        $known = array_map(static fn (string $table): string => "tables/{$table}.jsonl", array_keys(self::tables()));
+        $wrong = [];
+        for ($i = 0; $i < $zip->numFiles; $i++) {
+            $name = (string) $zip->getNameIndex($i);
+            if (str_starts_with($name, 'tables/') && ! in_array($name, $known, true)) {
+                $wrong[] = "{$name} has no place in this version.";
+            }
+        }
+
+        return $wrong;
+    }
+
+    /** What is eaten when, of every ticket that was not taken back. */
+    private function calendar(Shop $shop): string
+    {
+        $events = [];
+        $tickets = Ticket::query()->with('dishes')->where('shop_id', $shop->id)->whereNull('taken_back_at')->orderBy('number');
+        foreach ($tickets->lazy() as $ticket) {
+            $hour = $ticket->dishes->first()->ask['eat_at'] ?? null;
+            if (is_string($hour)) {
+                $at = new DateTimeImmutable($hour);
+                $says = "{$ticket->number}: ".$ticket->dishes->pluck('cut_name')->implode(', ');
+                $events[] = ['uid' => "{$ticket->id}@nessmark", 'from' => $at, 'to' => $at, 'says' => $says];
+            }
+        }
+
+        return ICalendar::of($shop->name, $events, $shop->now());
     }
 
     /**
@@ -183,7 +275,8 @@ final readonly class ShopArchive
         foreach ($refers as $column => $other) {
             $old = $row[$column] ?? null;
             if (is_int($old) || is_string($old)) {
-                $row[$column] = $map[$other][$old] ?? throw new RuntimeException("its {$column} is nowhere in the archive.");
+                $row[$column] =
+                    $map[$other][$old] ?? throw new ArchiveRefused("its {$column} is nowhere in the archive, or was not taken.");
             }
         }
         foreach (self::SEALED[$table] ?? [] as $column) {

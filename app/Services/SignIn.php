@@ -10,6 +10,9 @@ use Illuminate\Support\Facades\Hash;
 /** Whether somebody is who they say. A name nobody has takes as long to turn away as a wrong password. */
 final class SignIn
 {
+    /** OWASP ASVS 4.0, 2.1.1. */
+    public const SHORTEST_PASSWORD = 12;
+
     /** bcrypt reads no further, bytes. */
     public const LONGEST_PASSWORD = 72;
 

@@ -105,7 +105,12 @@ final class DeployTest extends TestCase
         [$status, , $headers] = $this->ask('GET', '/');
         self::assertSame(200, $status);
         self::assertStringContainsString('includeSubDomains', $headers['strict-transport-security']);
-        self::assertMatchesRegularExpression('/secure; httponly; samesite=strict$/', $headers['set-cookie']);
+        self::assertMatchesRegularExpression(
+            '#^__Host-nessmark_session=[^;]+; expires=[^;]+; Max-Age=43200; path=/; secure; httponly; samesite=strict$#',
+            $headers['set-cookie'],
+        );
+        self::assertStringContainsString("default-src 'self'", $headers['content-security-policy']);
+        self::assertSame(['nosniff', 'same-origin'], [$headers['x-content-type-options'], $headers['referrer-policy']]);
         self::assertStringNotContainsString('PHP', implode(' ', $headers));
 
         self::assertSame(200, $this->api('POST', '/session', ['sign_in' => 'una@gull', 'password' => $found[1] ?? ''])[0]);
@@ -121,7 +126,10 @@ final class DeployTest extends TestCase
         ]);
         self::assertSame(201, $status, json_encode($ticket) ?: '');
         [$status, $pdf, $headers] = $this->ask('GET', "/api/v1/tickets/{$ticket['id']}/card.pdf");
-        self::assertSame([200, '%PDF', 'application/pdf'], [$status, substr($pdf, 0, 4), $headers['content-type']]);
+        self::assertSame(
+            [200, '%PDF', 'application/pdf', 'no-store'],
+            [$status, substr($pdf, 0, 4), $headers['content-type'], explode(',', $headers['cache-control'])[0]],
+        );
         self::assertSame(200, $this->ask('GET', (string) parse_url($ticket['card_link']['url'], PHP_URL_PATH))[0]);
     }
 

@@ -8,6 +8,7 @@ use App\Models\Customer;
 use App\Models\Role;
 use App\Models\Ticket;
 use App\Models\User;
+use PHPUnit\Framework\Attributes\TestWith;
 
 /** How a shop does it, who works there, and who comes again. */
 final class HouseTest extends AppTestCase
@@ -80,6 +81,22 @@ final class HouseTest extends AppTestCase
             ->getJson('/api/v1/price?cost_per_kg=17&margin_pct=32')
             ->assertOk()
             ->assertJsonPath('price_per_kg', 25); // 17 / 0.68
+    }
+
+    #[TestWith(['eleven-one1', false])]
+    #[TestWith(['Password12345', false])]
+    #[TestWith(['abcdefghijklm', false])]
+    #[TestWith(['qwertyuiopas', false])]
+    #[TestWith(['aaaaaaaaaaaaaa', false])]
+    #[TestWith(['Tove-Marie123', false])]
+    #[TestWith(['two gulls, one crust', true])]
+    public function test_a_password_that_is_tried_first_is_refused(string $password, bool $isTaken): void
+    {
+        $this->actingAs($this->staff(Role::HeadButcher));
+        $new = ['name' => 'Tove-Marie', 'sign_in' => 'tove', 'role' => 'cutter', 'password' => $password];
+
+        $this->postJson('/api/v1/staff', $new)->assertStatus($isTaken ? 201 : 422);
+        self::assertSame($isTaken ? 1 : 0, User::query()->where('sign_in', 'tove')->count());
     }
 
     public function test_who_has_left_cannot_sign_in_and_the_last_head_butcher_stays(): void

@@ -9,13 +9,14 @@ use App\Models\Lot;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\Ticket;
+use App\Services\ArchiveRefused;
 use App\Services\CardPaper;
 use App\Services\CardPdf;
 use App\Services\Language;
 use App\Services\ShopArchive;
 use App\Services\Units;
 use Illuminate\Support\Facades\DB;
-use RuntimeException;
+use LogicException;
 use ZipArchive;
 
 /** A shop moves house with everything it has, and with nothing of its neighbours. */
@@ -69,22 +70,73 @@ final class ShopArchiveTest extends AppTestCase
         $archive->write($this->shop(), $this->path, static fn () => null);
         $zip = new ZipArchive();
         $zip->open($this->path);
-        $lines = explode("\n", (string) $zip->getFromName('tables/ticket_dishes.jsonl'));
-        $lines[1] = str_replace('"place":1', '"place":"first"', $lines[1]);
-        $zip->addFromString('tables/ticket_dishes.jsonl', implode("\n", $lines));
+        $dishes = (string) $zip->getFromName('tables/ticket_dishes.jsonl');
+        $zip->addFromString('tables/ticket_dishes.jsonl', str_replace('"place":1', '"place":"first"', $dishes));
+        $lots = (string) $zip->getFromName('tables/lots.jsonl');
+        $zip->addFromString('tables/lots.jsonl', "{broken\n{$lots}");
+        $zip->addFromString('tables/ovens.jsonl', "{}\n");
         $zip->close();
         self::clear();
         try {
             $archive->read($this->path, 'moved', static fn () => null);
             self::fail('taken');
-        } catch (RuntimeException $error) {
-            self::assertStringContainsString('tables/ticket_dishes.jsonl, row 2', $error->getMessage());
+        } catch (ArchiveRefused $error) {
+            $rows = implode("\n", $error->rows);
+            foreach (
+                [
+                    'tables/ovens.jsonl has no place',
+                    'tables/lots.jsonl, row 1: Syntax error',
+                    'tables/lots.jsonl has 2 rows, the manifest says 1',
+                    'tables/ticket_dishes.jsonl, row 1',
+                    'tables/ticket_dishes.jsonl, row 2',
+                ] as $words
+            ) {
+                self::assertStringContainsString($words, $rows);
+            }
         }
 
         self::assertSame([0, 0], [DB::table('tickets')->count(), Shop::query()->count()]);
         $this->staff()->shop->update(['code' => 'lock']);
         $this->expectExceptionMessage('already');
         $archive->read($this->path, null, static fn () => null);
+    }
+
+    public function test_cards_that_were_not_written_when_it_stopped_are_added_and_no_other(): void
+    {
+        $archive = $this->app->make(ShopArchive::class);
+        $shop = $this->shop();
+        $archive->write($shop, $this->path, static fn () => null);
+        $written = [];
+        $add = function () use ($archive, $shop, &$written): void {
+            $card = static function (Ticket $ticket) use (&$written): string {
+                $written[] = $ticket->number;
+
+                return $ticket->number === 2 && count($written) === 2
+                    ? throw new LogicException('out of paper')
+                    : "%PDF {$ticket->number}";
+            };
+            $archive->addCards($shop, $this->path, $card, static fn () => null);
+        };
+        try {
+            $add();
+            self::fail('it was to stop');
+        } catch (LogicException) {
+            $add();
+            $add();
+        }
+        $zip = new ZipArchive();
+        $zip->open($this->path);
+
+        self::assertSame(['%PDF 1', '%PDF 2'], array_map($zip->getFromName(...), ['cards/1.pdf', 'cards/2.pdf']));
+        self::assertSame([1, 2, 2], $written, 'what was drawn before it stopped is in it');
+        self::assertStringContainsString('SUMMARY:2: ', (string) $zip->getFromName('calendar.ics'));
+        $this->expectException(ArchiveRefused::class);
+        $archive->addCards(
+            $this->staff(shop: 'Next door', signIn: 'neighbour')->shop,
+            $this->path,
+            static fn () => '',
+            static fn () => null,
+        );
     }
 
     private function shop(): Shop

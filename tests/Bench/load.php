@@ -1,11 +1,14 @@
 <?php
 
 // Fifty counters at once on what deploy/ sets up: asks, tickets, moves, looks at the case, with the pauses of people. Prints how long each
-// kind took and what did not come back. php tests/Bench/load.php BASE SECONDS COUNTERS
+// kind took, what did not come back, and the memory of the servers by the minute. php tests/Bench/load.php BASE SECONDS COUNTERS PID...
 
 declare(strict_types=1);
 
-[, $base, $seconds, $counters] = [...$argv, '180', '50'];
+require __DIR__.'/OverTls.php';
+
+[, $base, $seconds, $counters] = $argv;
+$groups = array_slice($argv, 4);
 const THINK_S = [2.0, 6.0];
 const ASKS = [
     '2 rib eye medium rare, iron, tomorrow 19:30',
@@ -26,76 +29,30 @@ const ASKS = [
 ];
 $random = new Random\Randomizer(new Random\Engine\Mt19937(50));
 
-/** @return array{int, string, float} status, body, ms */
-function once(CurlHandle $curl): array
+/** @param  list<string>  $groups  of processes, each led by the process of this number */
+function megabytes(array $groups): float
 {
-    $body = curl_exec($curl);
-
-    return [
-        (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE),
-        is_string($body) ? $body : '',
-        1000.0 * curl_getinfo($curl, CURLINFO_TOTAL_TIME),
-    ];
-}
-
-function handle(string $base): CurlHandle
-{
-    $curl = curl_init() ?: exit(1);
-    curl_setopt_array($curl, [
-        CURLOPT_RETURNTRANSFER => true,
-        CURLOPT_SSL_VERIFYPEER => false,
-        CURLOPT_SSL_VERIFYHOST => 0,
-        CURLOPT_COOKIEFILE => '',
-        CURLOPT_PROXY => '',
-        CURLOPT_RESOLVE => [parse_url($base, PHP_URL_HOST).':'.parse_url($base, PHP_URL_PORT).':127.0.0.1'],
-    ]);
-
-    return $curl;
-}
-
-/** @param  array<string, mixed>|null  $body */
-function aim(CurlHandle $curl, string $base, string $method, string $path, ?array $body = null): void
-{
-    $token = '';
-    foreach ((array) curl_getinfo($curl, CURLINFO_COOKIELIST) as $cookie) {
-        $parts = explode("\t", (string) $cookie);
-        $token = ($parts[5] ?? '') === 'XSRF-TOKEN' ? urldecode($parts[6]) : $token;
-    }
-    curl_setopt_array($curl, [
-        CURLOPT_URL => $base.$path,
-        CURLOPT_CUSTOMREQUEST => $method,
-        CURLOPT_POSTFIELDS => $body === null ? '' : (string) json_encode($body),
-        CURLOPT_HTTPHEADER => [
-            'Accept: application/json',
-            'Content-Type: application/json',
-            "Origin: {$base}",
-            "Referer: {$base}/",
-            "X-XSRF-TOKEN: {$token}",
-        ],
-    ]);
+    return $groups === []
+        ? 0.0
+        : array_sum(
+            array_map(intval(...), explode("\n", (string) shell_exec('ps -o rss= --sid '.escapeshellarg(implode(',', $groups))))),
+        ) / 1024;
 }
 
 $staff = [['maret', 'tideline-47'], ['ysolde', 'coldroom-88']];
+$people = array_map(static fn (array $one): OverTls => OverTls::signedIn($base, ...$one), $staff);
+$lots = array_column($people[0]->ask('GET', '/api/v1/case')[1]['lots'] ?? [], 'id');
 $open = [];
 for ($i = 0; $i < (int) $counters; $i++) {
-    $curl = handle($base);
-    if ($i < count($staff)) {
-        aim($curl, $base, 'GET', '/');
-        once($curl);
-        aim($curl, $base, 'POST', '/api/v1/session', ['sign_in' => $staff[$i][0], 'password' => $staff[$i][1]]);
-        [$status, $text] = once($curl);
-        $status === 200 || exit("sign-in: {$status} {$text}\n");
-    } else {
-        foreach ((array) curl_getinfo($open[$i % count($staff)]['curl'], CURLINFO_COOKIELIST) as $cookie) {
-            curl_setopt($curl, CURLOPT_COOKIELIST, (string) $cookie);
-        }
-    }
-    $open[$i] = ['curl' => $curl, 'next' => microtime(true) + $random->getInt(0, 4000) / 1000, 'ask' => null, 'busy' => null];
+    $way = $people[$i % count($people)]->another();
+    $open[$i] = ['way' => $way, 'next' => microtime(true) + $random->getInt(0, 4000) / 1000, 'ask' => null, 'busy' => null];
 }
 $multi = curl_multi_init();
 $took = $statuses = [];
 $until = microtime(true) + (float) $seconds;
 $by = [];
+$began = microtime(true);
+$measureAt = $began;
 while (microtime(true) < $until || array_filter(array_column($open, 'busy')) !== []) {
     foreach ($open as $i => $counter) {
         if ($counter['busy'] !== null || microtime(true) < $counter['next'] || microtime(true) > $until) {
@@ -109,14 +66,24 @@ while (microtime(true) < $until || array_filter(array_column($open, 'busy')) !==
                 '/api/v1/tickets',
                 ['dishes' => [$counter['ask']], 'units' => 'metric'],
             ],
-            $dice <= 22 => ['case', 'GET', '/api/v1/case', null],
-            $dice <= 30 => ['tickets', 'GET', '/api/v1/tickets', null],
+            $dice <= 20 && $lots !== [] => [
+                'move',
+                'POST',
+                '/api/v1/case/lots/'.$lots[$random->getInt(0, count($lots) - 1)].'/moves',
+                ['kind' => 'weighed_out', 'grams' => 1],
+            ],
+            $dice <= 28 => ['case', 'GET', '/api/v1/case', null],
+            $dice <= 34 => ['tickets', 'GET', '/api/v1/tickets', null],
             default => ['ask', 'POST', '/api/v1/counter', ['line' => ASKS[$random->getInt(0, count(ASKS) - 1)]]],
         };
-        aim($counter['curl'], $base, $method, $path, $body);
-        curl_multi_add_handle($multi, $counter['curl']);
+        $counter['way']->aim($method, $path, $body);
+        curl_multi_add_handle($multi, $counter['way']->curl);
         $open[$i]['busy'] = $kind;
-        $by[spl_object_id($counter['curl'])] = $i;
+        $by[spl_object_id($counter['way']->curl)] = $i;
+    }
+    if (microtime(true) >= $measureAt) {
+        printf("minute %2d: %.0f MB\n", ($measureAt - $began) / 60, megabytes($groups));
+        $measureAt += 60;
     }
     curl_multi_exec($multi, $running);
     curl_multi_select($multi, 0.02);

@@ -76,7 +76,7 @@ final class CustomersJourneyTest extends JourneyCase
             $counter->type($field, $text);
         }
         $counter->part('staff-add')->click();
-        $counter->complains('at least 10');
+        $counter->complains('at least 12');
         $counter->type('staff-password', 'long-enough-4');
         $counter->part('staff-add')->click();
         $counter->waitForText('staff', 'Tove');
@@ -100,7 +100,7 @@ final class CustomersJourneyTest extends JourneyCase
     {
         $house = $this->chromium->driver->executeAsyncScript(
             'const done = arguments[arguments.length - 1];'.
-            'fetch("/api/v1/house", { headers: { Accept: "application/json" } }).then(async (r) => done(await r.json()))',
+                'fetch("/api/v1/house", { headers: { Accept: "application/json" } }).then(async (r) => done(await r.json()))',
         );
 
         return is_array($house) ? $house : [];

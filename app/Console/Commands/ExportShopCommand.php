@@ -6,18 +6,18 @@ namespace App\Console\Commands;
 
 use App\Models\Shop;
 use App\Models\Ticket;
+use App\Services\ArchiveRefused;
 use App\Services\CardPaper;
 use App\Services\CardPdf;
 use App\Services\ShopArchive;
 use App\Services\Units;
 use Illuminate\Console\Command;
-use RuntimeException;
-use ZipArchive;
 
 /** Takes a whole shop out. */
 final class ExportShopCommand extends Command
 {
-    protected $signature = 'nessmark:shop:export {code : of the shop} {file : archive to write} {--cards : and every card as PDF}';
+    protected $signature = 'nessmark:shop:export {code : of the shop} {file : archive to write}
+        {--cards : and every card as PDF; goes on with an archive that is there}';
 
     protected $description = 'Take a whole shop out as one archive of open formats';
 
@@ -29,29 +29,34 @@ final class ExportShopCommand extends Command
 
             return self::INVALID;
         }
+        $file = $this->argument('file');
+        $isWithCards = $this->option('cards') === true;
         try {
-            $archive->write($shop, $this->argument('file'), fn (string $table, int $rows) => $this->line("{$table}: {$rows}"));
-        } catch (RuntimeException $error) {
+            if ($isWithCards && is_file($file)) {
+                $this->line("{$file} is there: the cards it lacks are added.");
+            } else {
+                $archive->write($shop, $file, fn (string $table, int $rows) => $this->line("{$table}: {$rows}"));
+            }
+            if ($isWithCards) {
+                $archive->addCards(
+                    $shop,
+                    $file,
+                    static fn (Ticket $ticket): string => $cards->render(
+                        $ticket,
+                        Units::from($ticket->units),
+                        $ticket->language,
+                        CardPaper::A5,
+                    ),
+                    fn (int $done, int $of) => $this->line("cards: {$done} of {$of}"),
+                );
+            }
+        } catch (ArchiveRefused $error) {
             $this->error($error->getMessage());
 
             return self::FAILURE;
         }
-        if ($this->option('cards')) {
-            $this->cards($shop, $cards);
-        }
         $this->info($this->argument('file').' written. It holds everything of the shop, passwords as hashes: keep it safe.');
 
         return self::SUCCESS;
-    }
-
-    private function cards(Shop $shop, CardPdf $cards): void
-    {
-        $zip = new ZipArchive();
-        $zip->open($this->argument('file'));
-        foreach (Ticket::query()->with(Ticket::SHOWN)->where('shop_id', $shop->id)->orderBy('number')->cursor() as $ticket) {
-            $pdf = $cards->render($ticket->load(Ticket::SHOWN), Units::from($ticket->units), $ticket->language, CardPaper::A5);
-            $zip->addFromString("cards/{$ticket->number}.pdf", $pdf);
-        }
-        $zip->close();
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Services\ArchiveRefused;
 use App\Services\ShopArchive;
 use Illuminate\Console\Command;
-use RuntimeException;
 
 /** Brings a whole shop in, all of it or nothing. */
 final class ImportShopCommand extends Command
@@ -24,7 +24,8 @@ final class ImportShopCommand extends Command
                 is_string($code) && $code !== '' ? $code : null,
                 fn (string $table, int $rows) => $this->line("{$table}: {$rows}"),
             );
-        } catch (RuntimeException $error) {
+        } catch (ArchiveRefused $error) {
+            array_map($this->line(...), $error->rows);
             $this->error($error->getMessage());
 
             return self::FAILURE;

@@ -16,21 +16,26 @@ final class SecurityHeaders
     {
         $nonce = Vite::useCspNonce();
         $response = $next($request);
-        $response->headers->set('Content-Security-Policy', implode('; ', [
-            "default-src 'self'",
-            "script-src 'self'",
-            "style-src 'self' 'nonce-{$nonce}'",
-            "img-src 'self' data:",
-            "object-src 'none'",
-            "base-uri 'self'",
-            "form-action 'self'",
-            "frame-ancestors 'none'",
-        ]));
+        $response->headers->set(
+            'Content-Security-Policy',
+            implode('; ', [
+                "default-src 'self'",
+                "script-src 'self'",
+                "style-src 'self' 'nonce-{$nonce}'",
+                "img-src 'self' data:",
+                "object-src 'none'",
+                "base-uri 'self'",
+                "form-action 'self'",
+                "frame-ancestors 'none'",
+            ]),
+        );
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
         $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
         $response->headers->set('Permissions-Policy', 'camera=(), geolocation=(), microphone=()');
-
+        if ($request->is('api/*')) {
+            $response->headers->set('Cache-Control', 'no-store'); // answers speak of customers: no cache on the way keeps them
+        }
         if (app()->environment('production')) {
             $response->headers->set('Strict-Transport-Security', 'max-age=31536000; includeSubDomains');
         }

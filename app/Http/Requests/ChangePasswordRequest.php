@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Requests\Rules\NotGuessed;
 use App\Http\Requests\Rules\ShortEnough;
+use App\Models\User;
+use App\Services\SignIn;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** The old one once more, and one that is another. */
@@ -18,9 +21,19 @@ final class ChangePasswordRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        /** @var User|null $user */
+        $user = $this->user();
+
         return [
             'password' => ['required', 'string', new ShortEnough()],
-            'new_password' => ['required', 'string', 'min:10', 'different:password', new ShortEnough()],
+            'new_password' => [
+                'required',
+                'string',
+                'min:'.SignIn::SHORTEST_PASSWORD,
+                'different:password',
+                new ShortEnough(),
+                new NotGuessed([$user->sign_in ?? '', $user->name ?? '']),
+            ],
         ];
     }
 

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Requests\Rules\NotGuessed;
 use App\Http\Requests\Rules\ShortEnough;
 use App\Models\Role;
 use App\Models\User;
+use App\Services\SignIn;
 use App\Services\Wording;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -24,6 +26,8 @@ final class StaffRequest extends FormRequest
     public function rules(): array
     {
         $must = $this->isNew() ? 'required' : 'sometimes';
+        $of = $this->route('user');
+        $names = $of instanceof User ? [$of->sign_in, $of->name] : [$this->string('sign_in')->value(), $this->string('name')->value()];
 
         return [
             'name' => [$must, 'string', 'max:80'],
@@ -37,7 +41,13 @@ final class StaffRequest extends FormRequest
                 ]
                 : ['prohibited'],
             'role' => [$must, Rule::enum(Role::class)],
-            'password' => [$this->isNew() ? 'required' : 'nullable', 'string', 'min:10', new ShortEnough()],
+            'password' => [
+                $this->isNew() ? 'required' : 'nullable',
+                'string',
+                'min:'.SignIn::SHORTEST_PASSWORD,
+                new ShortEnough(),
+                new NotGuessed($names),
+            ],
         ];
     }
 

@@ -24,8 +24,8 @@ final class ICalendar
         $lines[] = 'X-WR-CALNAME:'.self::escaped($name);
         foreach ($events as $event) {
             $says = self::escaped($event['says']);
-            $lines = [
-                ...$lines,
+            array_push(
+                $lines,
                 'BEGIN:VEVENT',
                 "UID:{$event['uid']}",
                 'DTSTAMP:'.self::moment($made),
@@ -39,7 +39,7 @@ final class ICalendar
                 "DESCRIPTION:{$says}",
                 'END:VALARM',
                 'END:VEVENT',
-            ];
+            );
         }
         $lines[] = 'END:VCALENDAR';
 

@@ -6,8 +6,8 @@ namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** The cut atlas as somebody reads it. Verbs and readings; what they should be is for the test to say. */

@@ -37,7 +37,7 @@ const problem = () => {
         v-model="own"
         type="password"
         autocomplete="new-password"
-        minlength="10"
+        minlength="12"
         required
         data-testid="new-password" />
       <p v-if="change.isError.value" class="wrong" role="alert">{{ problem() }}</p>
