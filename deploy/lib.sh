@@ -5,6 +5,10 @@ APP=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 die() { printf 'nessmark: %s\n' "$*" >&2; exit 1; }
 say() { printf 'nessmark: %s\n' "$*" >&2; }
 
+# Compiled PHP stays in memory and loops become machine code. The memory is laid out as php-fpm starts: a pool's own settings come too late.
+PHP_FAST=(-d opcache.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.memory_consumption=192
+    -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=16000 -d opcache.validate_timestamps=0)
+
 # NESSMARK_VAR, NESSMARK_HOST, NESSMARK_HTTP, NESSMARK_HTTPS, NESSMARK_CERT, NESSMARK_KEY, NESSMARK_RUN_AS, NESSMARK_WORKERS
 settings() {
     VAR=${NESSMARK_VAR:-/var/lib/nessmark}
@@ -28,7 +32,7 @@ fill() { # template > file
     fi
     sed -e "s|@USER@|$user|" -e "s|@FPM_USER@|$fpm_user|" -e "s|@RUN_AS@|$RUN_AS|g" -e "s|@HTTPS_SUFFIX@|$HTTPS_SUFFIX|g" \
         -e "s|@APP@|$APP|g" -e "s|@VAR@|$VAR|g" -e "s|@RUN@|$RUN|g" -e "s|@LOG@|$LOG|g" -e "s|@HOST@|$HOST|g" -e "s|@HTTP@|$HTTP|g" \
-        -e "s|@HTTPS@|$HTTPS|g" -e "s|@CERT@|$CERT|g" -e "s|@KEY@|$KEY|g" -e "s|@WORKERS@|$WORKERS|g" -e "s|@NGINX_ETC@|/etc/nginx|g" "$1"
+        -e "s|@HTTPS@|$HTTPS|g" -e "s|@CERT@|$CERT|g" -e "s|@KEY@|$KEY|g" -e "s|@WORKERS@|$WORKERS|g" -e "s|@NGINX_ETC@|/etc/nginx|g" -e "s|@PHP_FAST@|${PHP_FAST[*]}|g" "$1"
 }
 
 folders() {
@@ -40,7 +44,7 @@ configurations() {
     fill "$APP/deploy/nginx.conf.in" >"$RUN/nginx.conf"
     fill "$APP/deploy/php-fpm.conf.in" >"$RUN/php-fpm.conf"
     /usr/sbin/nginx -t -q -c "$RUN/nginx.conf" || die "nginx does not take its configuration: $RUN/nginx.conf"
-    FPM=(/usr/sbin/php-fpm8.2 --nodaemonize --fpm-config "$RUN/php-fpm.conf")
+    FPM=(/usr/sbin/php-fpm8.2 --nodaemonize "${PHP_FAST[@]}" --fpm-config "$RUN/php-fpm.conf")
     [ "$RUN_AS" = root ] && FPM+=(--allow-to-run-as-root) # a container, or a try on loopback
     "${FPM[@]}" --test 2>/dev/null || die "php-fpm does not take its configuration: $RUN/php-fpm.conf"
 }

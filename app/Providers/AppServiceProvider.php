@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Console\Commands\WarmCommand;
 use App\Devices\CounterScale;
 use App\Devices\LabelPrinter;
 use App\Devices\Wire;
@@ -14,6 +15,7 @@ use App\Models\Ticket;
 use App\Models\User;
 use App\Policies\TicketPolicy;
 use App\Services\CookCache;
+use App\Services\KeptData;
 use App\Services\Language;
 use App\Services\Palette;
 use App\Services\Wording;
@@ -57,7 +59,10 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(DataFolder::class, DataFolder::shipped(...));
+        $this->app->singleton(
+            DataFolder::class,
+            static fn (): DataFolder => DataFolder::shipped(KeptData::read(WarmCommand::file(), DataFolder::path())),
+        );
         foreach (
             [
                 Catalogue::class,

@@ -46,7 +46,7 @@ final readonly class ShopArchive
     {
         $zip = new ZipArchive();
         if ($zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) !== true) {
-            throw new ArchiveRefused("{$path} is there already, or cannot be written.");
+            throw ArchiveRefused::notWritable($path);
         }
         $counts = $ids = [];
         DB::transaction(function () use ($shop, $zip, $tell, &$counts, &$ids): void {
@@ -92,7 +92,7 @@ final readonly class ShopArchive
     {
         $zip = self::opened($path, 0);
         if (self::manifest($zip, $path)['shop'] !== $shop->code) {
-            throw new ArchiveRefused("{$path} is the archive of another shop.");
+            throw ArchiveRefused::ofAnother($path);
         }
         $tickets = Ticket::query()->where('shop_id', $shop->id)->orderBy('number')->pluck('id', 'number')->all();
         $missing = array_filter(
@@ -126,7 +126,7 @@ final readonly class ShopArchive
         $manifest = self::manifest($zip, $path);
         $code ??= $manifest['shop'];
         if (Shop::query()->where('code', $code)->exists()) {
-            throw new ArchiveRefused("There is a shop {$code} here already. Give it another code.");
+            throw ArchiveRefused::codeTaken($code);
         }
 
         return DB::transaction(function () use ($zip, $manifest, $code, $tell): Shop {
@@ -135,13 +135,9 @@ final readonly class ShopArchive
             foreach (self::tables() as $table => $refers) {
                 $text = $zip->getFromName("tables/{$table}.jsonl");
                 $lines = $text === false ? [] : explode("\n", rtrim($text, "\n"));
-                if (count($lines) !== ($manifest['rows'][$table] ?? 0)) {
-                    $wrong[] =
-                        "tables/{$table}.jsonl has ".
-                        count($lines).
-                        ' rows, the manifest says '.
-                        ($manifest['rows'][$table] ?? 0).
-                        '.';
+                $said = $manifest['rows'][$table] ?? 0;
+                if (count($lines) !== $said) {
+                    $wrong[] = ArchiveRefused::miscounted($table, count($lines), $said);
                 }
                 foreach ($lines as $number => $line) {
                     try {
@@ -149,13 +145,13 @@ final readonly class ShopArchive
                         $row = $table === 'shops' ? [...$row, 'code' => $code] : $row;
                         $this->take($table, $refers, $row, $map);
                     } catch (Throwable $error) {
-                        $wrong[] = "tables/{$table}.jsonl, row ".($number + 1).": {$error->getMessage()}";
+                        $wrong[] = ArchiveRefused::row($table, $number + 1, $error);
                     }
                 }
                 $tell($table, count($lines));
             }
             if ($wrong !== []) {
-                throw new ArchiveRefused('Nothing was taken.', $wrong);
+                throw ArchiveRefused::rows($wrong);
             }
 
             return Shop::query()->where('code', $code)->firstOrFail();
@@ -166,7 +162,7 @@ final readonly class ShopArchive
     {
         $zip = new ZipArchive();
 
-        return $zip->open($path, $flags) === true ? $zip : throw new ArchiveRefused("{$path} is no archive.");
+        return $zip->open($path, $flags) === true ? $zip : throw ArchiveRefused::notAnArchive($path);
     }
 
     /** @return array{shop: string, rows: array<string, int>} */
@@ -177,7 +173,7 @@ final readonly class ShopArchive
 
         return ($manifest['format'] ?? null) === self::FORMAT
             ? ['shop' => $manifest['shop'] ?? '', 'rows' => $manifest['rows'] ?? []]
-            : throw new ArchiveRefused("{$path} is no archive of a shop, or of a newer form.");
+            : throw ArchiveRefused::notAnArchive($path);
     }
 
     /** @return list<string> what is in it and has no place here: from a newer version, or put there by somebody */
@@ -188,7 +184,7 @@ final readonly class ShopArchive
         for ($i = 0; $i < $zip->numFiles; $i++) {
             $name = (string) $zip->getNameIndex($i);
             if (str_starts_with($name, 'tables/') && ! in_array($name, $known, true)) {
-                $wrong[] = "{$name} has no place in this version.";
+                $wrong[] = ArchiveRefused::stranger($name);
             }
         }
 
@@ -275,8 +271,7 @@ final readonly class ShopArchive
         foreach ($refers as $column => $other) {
             $old = $row[$column] ?? null;
             if (is_int($old) || is_string($old)) {
-                $row[$column] =
-                    $map[$other][$old] ?? throw new ArchiveRefused("its {$column} is nowhere in the archive, or was not taken.");
+                $row[$column] = $map[$other][$old] ?? throw ArchiveRefused::refersToNothing($column);
             }
         }
         foreach (self::SEALED[$table] ?? [] as $column) {

@@ -23,7 +23,12 @@ final class WordsTest extends TestCase
     private const SENTENCE = '/^(?!.?<).*\b[a-z]{2,} [a-z]{2,}\b/s';
 
     /** What reads shipped data speaks to programmers, a command to who runs the program; a simulation's report is read by programs. */
-    private const NOT_FOR_PEOPLE = ['core/src/Data/', 'core/src/Contract/SimulationReport.php', 'app/Console/Commands/'];
+    private const NOT_FOR_PEOPLE = [
+        'core/src/Data/',
+        'core/src/Contract/SimulationReport.php',
+        'app/Console/Commands/',
+        'app/Services/ArchiveRefused.php',
+    ];
 
     /** Formats are called so in every language. */
     private const NAMES = ['CSV', 'JSON'];

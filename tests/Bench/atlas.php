@@ -24,13 +24,13 @@ const QUERIES = [
 ];
 
 $cuts = Catalogue::from(DataFolder::shipped())->cuts();
-$index = new NameIndex($cuts);
+$index = NameIndex::of($cuts);
 $suitability = new Suitability();
 
 echo json_encode([
     'one cut read from its file' => timed(static fn () => Catalogue::from(DataFolder::shipped())->cut('beef-flap')),
     'the whole catalogue read' => timed(static fn () => Catalogue::from(DataFolder::shipped())->cuts()),
-    'the index of all names built' => timed(static fn () => new NameIndex($cuts)),
+    'the index of all names built' => timed(static fn () => NameIndex::of($cuts)),
     'one mistyped name looked up' => timed(static fn (int $i) => $index->find(QUERIES[$i % count(QUERIES)]), 80),
     'every method judged for every cut' => timed(static function () use ($cuts, $suitability): void {
         foreach ($cuts as $cut) {

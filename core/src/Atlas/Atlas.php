@@ -33,7 +33,7 @@ final readonly class Atlas
 
         return trim($query->name) === ''
             ? array_map(static fn (Cut $cut): NameHit => new NameHit($cut, $cut->name, null, 1.0), $cuts)
-            : (new NameIndex($cuts))->find($query->name);
+            : NameIndex::of($cuts)->find($query->name);
     }
 
     /** As the counter lays them out: by kind, then by name. */

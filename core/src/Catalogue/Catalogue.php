@@ -73,6 +73,31 @@ final readonly class Catalogue
         return array_values(array_diff($this->allSlugs(), $this->hidden));
     }
 
+    /** @return list<string> slugs of those the shop does not sell */
+    public function hidden(): array
+    {
+        return $this->hidden;
+    }
+
+    /** All names of all cuts, hidden ones too, and those the shop has given. */
+    public function names(): NameTable
+    {
+        if ($this->changed === []) {
+            return $this->shelf->names();
+        }
+        $table = clone $this->shelf->names();
+        foreach ($this->own as $slug) {
+            $table->addCut($this->cut($slug));
+        }
+        foreach ($this->ownNames as $own) {
+            if (isset($this->changed[$own['cut']]) && ! in_array($own['cut'], $this->own, true)) {
+                $table->addName($this->cut($own['cut']), $own['name'], $own['place']);
+            }
+        }
+
+        return $table;
+    }
+
     public function knows(string $slug): bool
     {
         return in_array($slug, $this->allSlugs(), true);

@@ -11,8 +11,13 @@ use Nessmark\Meat\Muscle;
 /** The shipped cuts, each read from its file when it is first asked for: a ticket needs one, the atlas all. */
 final class CutShelf
 {
+    /** What is kept in the folder besides its files. */
+    public const NAMES = 'built/names';
+
     /** @var array<string, Muscle>|null */
     private ?array $muscles = null;
+
+    private ?NameTable $names = null;
 
     /** @var array<string, Cut> */
     private array $read = [];
@@ -41,6 +46,16 @@ final class CutShelf
         return isset($this->files[$slug])
             ? ($this->read[$slug] ??= Cut::fromRecord($this->folder->read($this->files[$slug]), $this->muscles()))
             : null;
+    }
+
+    public function names(): NameTable
+    {
+        $kept = $this->folder->kept(self::NAMES);
+
+        return $this->names ??=
+            $kept === null
+                ? NameTable::of(array_values(array_filter(array_map($this->cut(...), $this->slugs()))))
+                : NameTable::kept($kept);
     }
 
     /** @return array<string, Muscle> by slug */

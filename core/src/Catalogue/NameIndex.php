@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Catalogue;
 
+use Closure;
 use Nessmark\Meat\Cut;
 use WeakMap;
 
@@ -42,37 +43,7 @@ final class NameIndex
         'fish' => ['round_fish', 'flat_fish'],
     ];
 
-    /**
-     * @var list<array{Cut, string, string|null, string, string, non-empty-list<int>}>
-     *      cut, name, place, folded, folded without spaces, its words
-     */
-    private array $entries = [];
-
-    /** @var array<string, int> every word of every name, numbered */
-    private array $words = [];
-
-    /** @var array<int, array<int, true>> places of the names with a word */
-    private array $withWord = [];
-
-    /** @var array<int, array<int, true>> places of the names by their length without spaces */
-    private array $asLong = [];
-
-    /** @var array<string, array<int, true>> places of the names by their animal, and by their group */
-    private array $ofAnimal = [];
-
-    /** @var array<string, array<string, true>> the words by their first letter */
-    private array $wordsOf = [];
-
-    /** @var array<int, array<string, true>> the words by their length */
-    private array $wordsAsLong = [];
-
-    /** The words, one a line. */
-    private string $allWords = '';
-
-    /** @var array<string, true> every name, folded */
-    private array $exact = [];
-
-    /** @var array<string, list<NameHit>> what was found before */
+    /** @var array<string, list<array{string, string, string|null, float}>> what was found before: cut, name, place, score */
     private array $found = [];
 
     /** @var array<string, array<int, float>> what each word asked for before is like */
@@ -81,25 +52,26 @@ final class NameIndex
     /** @var WeakMap<Catalogue, self>|null one for each catalogue that is in use */
     private static ?WeakMap $known = null;
 
-    /** The names of all cuts a shop sells; built once, since a line asks for many of them. */
+    /**
+     * @param  Closure(string): Cut  $cut  by its slug
+     * @param  array<string, mixed>  $hidden  what is not to be found, by slug
+     */
+    private function __construct(private readonly NameTable $names, private readonly Closure $cut, private readonly array $hidden) {}
+
+    /** The names of all cuts a shop sells; made once, since a line asks for many of them. */
     public static function over(Catalogue $catalogue): self
     {
         self::$known ??= new WeakMap();
 
-        return self::$known[$catalogue] ??= new self($catalogue->cuts());
+        return self::$known[$catalogue] ??= new self($catalogue->names(), $catalogue->cut(...), array_flip($catalogue->hidden()));
     }
 
-    /** @param  list<Cut>  $cuts */
-    public function __construct(array $cuts)
+    /** @param  list<Cut>  $cuts  no others are found */
+    public static function of(array $cuts): self
     {
-        foreach ($cuts as $cut) {
-            $this->add($cut, $cut->name, null);
-            foreach ($cut->names as $place => $names) {
-                foreach ($names as $name) {
-                    $this->add($cut, $name, $place);
-                }
-            }
-        }
+        $bySlug = array_column($cuts, null, 'slug');
+
+        return new self(NameTable::of($cuts), static fn (string $slug): Cut => $bySlug[$slug], []);
     }
 
     /**
@@ -113,36 +85,46 @@ final class NameIndex
             return [];
         }
         if (isset($this->found[$asked->text])) {
-            return array_slice($this->found[$asked->text], 0, $most);
+            return $this->hits($this->found[$asked->text], $most);
         }
         $joined = str_replace(' ', '', $asked->text);
         $alike = array_map(fn (string $word): array => $this->alike($word), $asked->words);
         $exact = $this->nameOf($asked->text);
         $best = [];
         foreach ($this->candidates($asked, $joined, $alike) as $id) {
-            [$cut, $name, $place, $folded, $run, $words] = $this->entries[$id];
+            [$slug, $name, $place, $folded, $run, $words] = $this->names->entries[$id];
+            if (isset($this->hidden[$slug])) {
+                continue;
+            }
             $score =
-                $folded === $exact
-                    ? self::EXACT
-                    : max($this->scored($asked->words, $alike, $words, $cut), self::whole($joined, $run));
-            if ($score >= self::LEAST && (! isset($best[$cut->slug]) || $score > $best[$cut->slug]->score)) {
-                $best[$cut->slug] = new NameHit($cut, $name, $place, $score);
+                $folded === $exact ? self::EXACT : max($this->scored($asked->words, $alike, $words, $slug), self::whole($joined, $run));
+            if ($score >= self::LEAST && (! isset($best[$slug]) || $score > $best[$slug][3])) {
+                $best[$slug] = [$slug, $name, $place, $score];
             }
         }
-        $hits = array_values($best);
+        $found = array_values($best);
         usort(
-            $hits,
-            static fn (NameHit $a, NameHit $b): int => [$b->score, $a->cut->availability->rank()] <=> [
-                $a->score,
-                $b->cut->availability->rank(),
-            ],
+            $found,
+            fn (array $a, array $b): int => [$b[3], $this->names->cuts[$a[0]]['rank']] <=> [$a[3], $this->names->cuts[$b[0]]['rank']],
         );
 
         if (count($this->found) >= self::REMEMBERED) {
             $this->found = [];
         }
 
-        return array_slice($this->found[$asked->text] = $hits, 0, $most);
+        return $this->hits($this->found[$asked->text] = $found, $most);
+    }
+
+    /**
+     * @param  list<array{string, string, string|null, float}>  $found
+     * @return list<NameHit>
+     */
+    private function hits(array $found, int $most): array
+    {
+        return array_map(
+            fn (array $hit): NameHit => new NameHit(($this->cut)($hit[0]), $hit[1], $hit[2], $hit[3]),
+            array_slice($found, 0, $most),
+        );
     }
 
     /**
@@ -157,17 +139,17 @@ final class NameIndex
         $ids = [];
         foreach ($asked->words as $word) {
             foreach ([$word, ...self::FROM_OTHER_WORDS[$word] ?? []] as $animal) {
-                $ids += $this->ofAnimal[$animal] ?? [];
+                $ids += $this->names->ofAnimal[$animal] ?? [];
             }
         }
         foreach ($alike as $numbers) {
             foreach (array_keys($numbers) as $number) {
-                $ids += $this->withWord[$number] ?? [];
+                $ids += $this->names->withWord[$number] ?? [];
             }
         }
         $slips = self::allowedSlips(strlen($joined));
         for ($length = strlen($joined) - $slips; $length <= strlen($joined) + $slips; $length++) {
-            $ids += $this->asLong[$length] ?? [];
+            $ids += $this->names->asLong[$length] ?? [];
         }
         ksort($ids);
 
@@ -186,7 +168,7 @@ final class NameIndex
         $isSeveral = str_contains($folded, ' ');
         $ofOne = [preg_replace('/^(\w{3,})s /', '$1 ', $folded), preg_replace('/(?<=\w{3})s$/', '', $folded)];
         foreach ([$folded, ...$isSeveral ? array_filter($ofOne) : []] as $name) {
-            if (isset($this->exact[$name])) {
+            if (array_diff($this->names->exact[$name] ?? [], array_keys($this->hidden)) !== []) {
                 return $name;
             }
         }
@@ -197,32 +179,15 @@ final class NameIndex
     /** Whether a word of some name is like this one. */
     public function hasWordLike(string $word): bool
     {
-        return $this->alike(FoldedName::of($word)->text) !== [];
-    }
-
-    private function add(Cut $cut, string $name, ?string $place): void
-    {
-        $folded = FoldedName::of($name);
-        $words = [];
-        foreach ($folded->words as $word) {
-            $words[] = $this->words[$word] ?? $this->addWord($word);
+        foreach (array_keys($this->alike(FoldedName::of($word)->text)) as $number) {
+            foreach (array_keys($this->names->withWord[$number]) as $id) {
+                if (! isset($this->hidden[$this->names->entries[$id][0]])) {
+                    return true;
+                }
+            }
         }
-        $this->exact[$folded->text] = true;
-        $id = count($this->entries);
-        $this->ofAnimal[$cut->group->value][$id] = $this->ofAnimal[$cut->animal][$id] = true;
-        foreach ($words as $number) {
-            $this->withWord[$number][$id] = true;
-        }
-        $this->asLong[strlen(str_replace(' ', '', $folded->text))][$id] = true;
-        $this->entries[] = [$cut, $name, $place, $folded->text, str_replace(' ', '', $folded->text), $words];
-    }
 
-    private function addWord(string $word): int
-    {
-        $this->wordsOf[$word[0]][$word] = $this->wordsAsLong[strlen($word)][$word] = true;
-        $this->allWords .= "{$word}\n";
-
-        return $this->words[$word] = count($this->words);
+        return false;
     }
 
     /** @return array<int, float> how like this word each known word is, where it is at all */
@@ -235,7 +200,7 @@ final class NameIndex
         foreach ($this->wordsNear($asked) as $word) {
             $likeness = self::likeness($asked, $word);
             if ($likeness > 0.0) {
-                $alike[$this->words[$word]] = $likeness;
+                $alike[$this->names->words[$word]] = $likeness;
             }
         }
 
@@ -249,12 +214,12 @@ final class NameIndex
      */
     private function wordsNear(string $asked): array
     {
-        $near = $this->wordsOf[substr($asked, 0, 1)] ?? [];
+        $near = $this->names->wordsOf[substr($asked, 0, 1)] ?? [];
         $slips = self::allowedSlips(strlen($asked));
         for ($length = strlen($asked) - $slips; $length <= strlen($asked) + $slips; $length++) {
-            $near += $this->wordsAsLong[$length] ?? [];
+            $near += $this->names->wordsAsLong[$length] ?? [];
         }
-        preg_match_all('/^.*'.preg_quote($asked, '/').'.*$/m', $this->allWords, $found);
+        preg_match_all('/^.*'.preg_quote($asked, '/').'.*$/m', $this->names->allWords, $found);
 
         return array_map(strval(...), array_keys($near + array_fill_keys($found[0], true)));
     }
@@ -264,8 +229,9 @@ final class NameIndex
      * @param  list<array<int, float>>  $alike  for each word asked
      * @param  list<int>  $words  of the name
      */
-    private function scored(array $asked, array $alike, array $words, Cut $cut): float
+    private function scored(array $asked, array $alike, array $words, string $slug): float
     {
+        ['group' => $group, 'animal' => $animal] = $this->names->cuts[$slug];
         $sum = 0.0;
         $used = 0;
         foreach ($asked as $i => $word) {
@@ -275,7 +241,7 @@ final class NameIndex
             }
             if ($best > 0.0) {
                 $used++;
-            } elseif ($word === $cut->group->value || in_array($cut->animal, self::FROM_OTHER_WORDS[$word] ?? [], true)) {
+            } elseif ($word === $group || in_array($animal, self::FROM_OTHER_WORDS[$word] ?? [], true)) {
                 $best = self::SPECIES_WORD;
             }
             $sum += $best;

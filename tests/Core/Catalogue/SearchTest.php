@@ -64,7 +64,7 @@ final class SearchTest extends TestCase
 
     public function test_forty_queries_with_slips_and_foreign_names_find_their_cut_first(): void
     {
-        $index = new NameIndex(Counter::open()->catalogue->cuts());
+        $index = NameIndex::of(Counter::open()->catalogue->cuts());
         $missed = [];
         foreach (self::QUERIES as $query => $slug) {
             $first = ($index->find($query, 1)[0] ?? null)?->cut->slug;
@@ -79,14 +79,14 @@ final class SearchTest extends TestCase
 
     public function test_a_query_like_nothing_finds_nothing(): void
     {
-        $index = new NameIndex(Counter::open()->catalogue->cuts());
+        $index = NameIndex::of(Counter::open()->catalogue->cuts());
 
         self::assertSame([[], [], []], [$index->find('xylophone'), $index->find('   '), $index->find('!?')]);
     }
 
     public function test_every_cut_is_found_first_by_the_counters_own_name(): void
     {
-        $index = new NameIndex(Counter::open()->catalogue->cuts());
+        $index = NameIndex::of(Counter::open()->catalogue->cuts());
         $lost = [];
         foreach (Counter::open()->catalogue->cuts() as $cut) {
             if ($index->find($cut->name, 1)[0]->cut->slug !== $cut->slug) {
