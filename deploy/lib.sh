@@ -18,7 +18,7 @@ settings() {
     CERT=${NESSMARK_CERT:-$VAR/tls/cert.pem}
     KEY=${NESSMARK_KEY:-$VAR/tls/key.pem}
     RUN_AS=${NESSMARK_RUN_AS:-nessmark}
-    WORKERS=${NESSMARK_WORKERS:-$((4 * $(nproc)))}
+    WORKERS=${NESSMARK_WORKERS:-$((2 * $(nproc) + 2))}
     RUN=$VAR/run
     LOG=$VAR/log
     HTTPS_SUFFIX=$([ "${HTTPS##*:}" = 443 ] || printf ':%s' "${HTTPS##*:}")
@@ -47,6 +47,11 @@ configurations() {
     FPM=(/usr/sbin/php-fpm8.2 --nodaemonize "${PHP_FAST[@]}" --fpm-config "$RUN/php-fpm.conf")
     [ "$RUN_AS" = root ] && FPM+=(--allow-to-run-as-root) # a container, or a try on loopback
     "${FPM[@]}" --test 2>/dev/null || die "php-fpm does not take its configuration: $RUN/php-fpm.conf"
+}
+
+warm() { # as whom: what every request would else read anew is written down once
+    "$@" APP_ROUTES_CACHE="$VAR/storage/framework/routes.php" php "$APP/artisan" route:cache >/dev/null &&
+        "$@" php "$APP/artisan" nessmark:warm >/dev/null
 }
 
 is_well() { # waits for a health of 200 over TLS
