@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 use App\Http\Middleware\OwnWritesSeen;
 use App\Http\Middleware\RequestId;
+use App\Http\Middleware\RoomFirst;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SoundInput;
 use App\Http\Outage;
+use App\Http\OutOfRoom;
 use App\Http\ProblemDetails;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Application;
@@ -21,7 +23,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console/Commands', __DIR__.'/../routes/console.php'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same-origin only
-        $middleware->append([RequestId::class, SecurityHeaders::class, SoundInput::class]);
+        $middleware->append([RequestId::class, SecurityHeaders::class, RoomFirst::class, SoundInput::class]);
         $middleware->trustHosts(
             at: static fn (): array => ['^'.preg_quote((string) parse_url(config()->string('app.url'), PHP_URL_HOST)).'$'],
             subdomains: false,
@@ -32,7 +34,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([CoreException::class, UniqueConstraintViolationException::class]); // refused input is no fault of ours
+        // Refused input is no fault of ours, and a full disk is not mended by writing about it.
+        $exceptions->dontReport([CoreException::class, UniqueConstraintViolationException::class, OutOfRoom::class]);
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
         $exceptions->render(
             fn (Throwable $error, Request $request) => match (true) {

@@ -6,6 +6,9 @@ return [
     // Seeds the made-up demo shop with printed passwords. Refused in production whatever this says.
     'demo' => (bool) env('NESSMARK_DEMO', false),
 
+    // Where the database keeps its files, if that is on this machine: nobody is sent to it while its disk is full.
+    'database_folder' => env('NESSMARK_DATABASE_FOLDER'),
+
     // Where nightly backups go, and the pass phrase they are sealed with: in a file, or as it is.
     'backup_folder' => env('NESSMARK_BACKUP_FOLDER'),
     'backup_key_file' => env('NESSMARK_BACKUP_KEY_FILE'),

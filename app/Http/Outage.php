@@ -20,6 +20,9 @@ final class Outage
 
     public static function is(Throwable $error): bool
     {
+        if ($error instanceof OutOfRoom) {
+            return true;
+        }
         if (! ($error instanceof QueryException) && ! ($error instanceof PDOException)) {
             return false;
         }

@@ -18,6 +18,7 @@ use App\Services\CookCache;
 use App\Services\KeptData;
 use App\Services\Language;
 use App\Services\Palette;
+use App\Services\Room;
 use App\Services\Wording;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -91,6 +92,12 @@ final class AppServiceProvider extends ServiceProvider
         ) {
             $this->app->singleton($class, fn () => $class::from($this->app->make(DataFolder::class)));
         }
+        $this->app->singleton(
+            Room::class,
+            static fn (): Room => new Room(
+                is_string($database = config('nessmark.database_folder')) ? [storage_path(), $database] : [storage_path()],
+            ),
+        );
         $this->app->singleton(
             CounterDesk::class,
             fn (): CounterDesk => CounterDesk::from($this->app->make(DataFolder::class), $this->app->make(CookCache::class)),

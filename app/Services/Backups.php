@@ -6,6 +6,7 @@ namespace App\Services;
 
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
@@ -70,12 +71,15 @@ final readonly class Backups
                 unlink("{$path}.part");
             }
         }
-        DB::table('backups')->insert([
-            'made_at' => now(),
-            'file' => basename($path),
-            'bytes' => filesize($path),
-            'sha256' => hash_file('sha256', $path),
-        ]);
+        if (Schema::hasTable('backups')) {
+            // the data of a version that kept no list of them is backed up before it is brought up to date
+            DB::table('backups')->insert([
+                'made_at' => now(),
+                'file' => basename($path),
+                'bytes' => filesize($path),
+                'sha256' => hash_file('sha256', $path),
+            ]);
+        }
 
         return $path;
     }

@@ -24,7 +24,7 @@ final readonly class Health
 
     public const BEAT = 'scheduler.beat';
 
-    public function __construct(private Repository $cache) {}
+    public function __construct(private Repository $cache, private Room $room) {}
 
     /**
      * @return array{is_well: bool, checks: array<string, array{is_well: bool, is_needed: bool}>, backup_age_h: int|null,
@@ -36,8 +36,8 @@ final readonly class Health
         $ageH = $backup === null ? null : (int) $backup->diffInHours(now(), true);
         $checks = [
             'database' => [self::works(static fn (): bool => DB::select('SELECT 1') !== []), true],
-            'writing' => [self::works(self::writes(...)), true],
-            'disk' => [self::works(static fn (): bool => disk_free_space(storage_path()) > self::LEAST_FREE), true],
+            'writing' => [$this->room->isLeft() && self::works(self::writes(...)), true], // without room it would wait
+            'disk' => [$this->room->leftBytes() > self::LEAST_FREE, true],
             'cache' => [self::works(fn (): bool => $this->cache->put('health', 1, 60) && $this->cache->get('health') === 1), true],
             'scheduler' => [self::works($this->beats(...)), false],
             'backup' => [$ageH !== null && $ageH <= self::BACKUP_WITHIN_H, false],

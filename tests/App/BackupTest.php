@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Services\Backups;
 use App\Services\Health;
+use App\Services\Room;
 use App\Services\Sealed;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -144,6 +145,22 @@ final class BackupTest extends AppTestCase
             DB::purge();
             DB::beginTransaction();
         }
+    }
+
+    public function test_nothing_is_begun_on_a_full_disk_and_it_goes_on_by_itself(): void
+    {
+        $user = $this->staff();
+        $this->app->instance(Room::class, new Room([storage_path()], INF));
+        $this->get('/health')->assertStatus(503)->assertJsonPath('checks.writing.is_well', false);
+        $this->get('/counter')->assertStatus(503)->assertSee('Not there for a moment');
+        $this->actingAs($user)
+            ->postJson('/api/v1/tickets', self::newTicket())
+            ->assertStatus(503)
+            ->assertJsonPath('reason', 'store.out');
+        self::assertSame(0, DB::table('tickets')->count());
+
+        $this->app->instance(Room::class, new Room([storage_path(), '/no/such/disk']));
+        $this->postJson('/api/v1/tickets', self::newTicket())->assertCreated();
     }
 
     /** @return array<string, list<string>> every row of every table */

@@ -49,11 +49,11 @@ $user = User::query()->create([
     'role' => Role::HeadButcher,
 ]);
 $asks = [
-    ['cut' => 'chicken-legs', 'method' => 'oven_roast', 'diners' => [['count' => 4]]],
+    ['cut' => 'chicken-leg', 'method' => 'oven_roast', 'diners' => [['count' => 4]]],
     ['cut' => 'chicken-whole', 'method' => 'oven_roast', 'diners' => [['count' => 4]]],
     ['cut' => 'pork-belly', 'method' => 'oven_roast', 'diners' => [['count' => 6]]],
-    ['cut' => 'beef-shin', 'method' => 'braise', 'diners' => [['count' => 5]]],
-    ['cut' => 'beef-rib-eye-steak', 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => 'well_done']]],
+    ['cut' => 'beef-shin-slices', 'method' => 'braise', 'diners' => [['count' => 5]]],
+    ['cut' => 'beef-rib-eye-steak', 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => 'well']]],
 ];
 for ($i = 1; $i <= (int) $lotCount; $i++) {
     Lot::query()->create([

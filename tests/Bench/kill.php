@@ -10,7 +10,7 @@ require __DIR__.'/OverTls.php';
 const SELLERS = 4;
 const ROUND_S = 8;
 const AWAY_AT_MOST_S = 60.0;
-const ASK = ['cut' => 'chicken-legs', 'method' => 'oven_roast', 'diners' => [['count' => 4]]];
+const ASK = ['cut' => 'chicken-leg', 'method' => 'oven_roast', 'diners' => [['count' => 4]]];
 
 [, $base, $name, $password, $rounds] = $argv;
 $kills = array_slice($argv, 5);
@@ -18,11 +18,11 @@ $head = OverTls::signedIn($base, $name, $password);
 $number = 'KILL-'.bin2hex(random_bytes(3));
 [$status, $lot] = $head->ask('POST', '/api/v1/case/lots', [
     'number' => $number,
-    'cut' => 'chicken-legs',
+    'cut' => 'chicken-leg',
     'weight_g' => 90_000,
     'price_per_kg' => 9,
     'packed' => 'wet',
-    'origin' => '',
+    'origin' => 'Varr bank',
 ]);
 $status === 201 || exit("lot: {$status} ".json_encode($lot)."\n");
 $case = static fn (): array => array_column($head->ask('GET', '/api/v1/case')[1]['lots'] ?? [], null, 'number');
@@ -39,7 +39,8 @@ $seller = static function (int $i) use ($head, $folder, $lotId): never {
             ? ['/api/v1/tickets', ['dishes' => [['ask' => ASK, 'cautions_read' => []]], 'units' => 'metric']]
             : ["/api/v1/case/lots/{$lotId}/moves", ['kind' => 'weighed_out', 'grams' => 1]];
         $key = bin2hex(random_bytes(16));
-        do { // as the screen does: the same key until somebody has answered
+        do {
+            // as the screen does: the same key until somebody has answered
             [$status, $said] = $way->ask('POST', $path, $body, $key);
             $isAnswered = $status >= 200 && $status < 500;
             if (! $isAnswered) {
