@@ -68,7 +68,7 @@ for ($i = 1; $i <= (int) $lotCount; $i++) {
 }
 $store = $app->make(StoreTicket::class);
 $refused = [];
-for ($i = 0; $i < (int) $ticketCount; $i++) {
+for ($i = $made = 0; $made < (int) $ticketCount; $i++) {
     $which = $random->getInt(0, count($asks) - 1);
     $ask = $asks[$which];
     $ask['diners'][0]['count'] = $random->getInt(1, 8);
@@ -77,6 +77,7 @@ for ($i = 0; $i < (int) $ticketCount; $i++) {
     $language = Language::cases()[$i % count(Language::cases())];
     try {
         $store->execute($user->load('shop'), [new DishToGive($ask)], Units::Metric, "Nº {$i}", null, $language);
+        $made++;
     } catch (Throwable $error) {
         $refused[$error->getMessage()] = ($refused[$error->getMessage()] ?? 0) + 1;
     }
