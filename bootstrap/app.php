@@ -10,6 +10,7 @@ use App\Http\Middleware\SoundInput;
 use App\Http\Outage;
 use App\Http\OutOfRoom;
 use App\Http\ProblemDetails;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -31,6 +32,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->preventRequestsDuringMaintenance(except: ['health']); // whether a new version is well is asked before it is let in
         $middleware->statefulApi();
         $middleware->api(append: [OwnWritesSeen::class]);
+        $middleware->prependToPriorityList(AuthenticatesRequests::class, OwnWritesSeen::class); // whoever asks and what is asked for too
         $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

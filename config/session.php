@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+$driver = env('SESSION_DRIVER', 'database');
 $isSecure = env('SESSION_SECURE_COOKIE', env('APP_ENV', 'production') === 'production');
 
 // What differs from the framework's own defaults.
 return [
-    'driver' => env('SESSION_DRIVER', 'database'),
-    'connection' => env('DB_REPLICAS', '') === '' ? null : 'primary', // a replica does not know yet who has just signed in
+    'driver' => $driver,
+    // A replica does not know yet who has just signed in.
+    'connection' => $driver === 'database' && env('DB_REPLICAS', '') !== '' ? 'primary' : null,
     'lifetime' => 720, // a working day: the counter does not sign in again between customers
     // A browser takes a name that begins so only from this host, over TLS, for all of it.
     'cookie' => ($isSecure ? '__Host-' : '').'nessmark_session',
