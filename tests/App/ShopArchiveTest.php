@@ -139,6 +139,25 @@ final class ShopArchiveTest extends AppTestCase
         );
     }
 
+    public function test_by_command_it_goes_out_with_its_cards_and_says_what_keeps_it_from_coming_in(): void
+    {
+        $this->shop();
+        $export = ['code' => 'lock', 'file' => $this->path, '--cards' => true];
+        $this->artisan('nessmark:shop:export', $export)->expectsOutputToContain('cards: 2 of 2')->assertSuccessful();
+        $this->artisan('nessmark:shop:export', $export)->expectsOutputToContain('the cards it lacks')->assertSuccessful();
+        $this->artisan('nessmark:shop:export', ['code' => 'lock', 'file' => $this->path])->assertFailed();
+        $zip = new ZipArchive();
+        $zip->open($this->path);
+        self::assertStringStartsWith('%PDF', (string) $zip->getFromName('cards/2.pdf'));
+        $zip->deleteName('tables/tickets.jsonl');
+        $zip->close();
+
+        $this->artisan('nessmark:shop:import', ['file' => $this->path, '--code' => 'moved'])
+            ->expectsOutputToContain('tables/tickets.jsonl has 0 rows, the manifest says 2.')
+            ->assertFailed();
+        self::assertSame(1, Shop::query()->count());
+    }
+
     private function shop(): Shop
     {
         $user = $this->staff(Role::HeadButcher);
