@@ -41,7 +41,7 @@ final class Chromium
             "--window-size={$width},{$height}",
         ]);
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
-        $driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities, 30_000, 60_000);
+        $driver = PatientDriver::create("http://127.0.0.1:{$port}", $capabilities, 30_000, 60_000);
         $browser = new self($driver, $process, $profile);
         $browser->viewport($width, $height);
 

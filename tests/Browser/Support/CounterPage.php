@@ -248,7 +248,7 @@ final readonly class CounterPage
 
     public function text(string $testId): string
     {
-        return $this->part($testId)->getText();
+        return $this->browser->wait(10, 50)->until(fn (): array => [$this->part($testId)->getText()])[0];
     }
 
     public function value(string $testId): string
