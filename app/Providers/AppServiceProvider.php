@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Console\Commands\WarmCommand;
 use App\Devices\CounterScale;
 use App\Devices\LabelPrinter;
 use App\Devices\Wire;
@@ -62,7 +61,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(
             DataFolder::class,
-            static fn (): DataFolder => DataFolder::shipped(KeptData::read(WarmCommand::file(), DataFolder::path())),
+            static fn (): DataFolder => DataFolder::shipped(KeptData::read(KeptData::file(), DataFolder::path())),
         );
         foreach (
             [

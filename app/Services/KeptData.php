@@ -17,6 +17,11 @@ final class KeptData
 {
     private function __construct() {}
 
+    public static function file(): string
+    {
+        return storage_path('framework/data.php');
+    }
+
     /** @param  array<string, array<array-key, mixed>>  $made  of the files, by name */
     public static function write(string $file, string $folder, array $made): void
     {

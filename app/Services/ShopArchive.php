@@ -191,11 +191,16 @@ final readonly class ShopArchive
         return $wrong;
     }
 
-    /** What is eaten when, of every ticket that was not taken back. */
+    /** What is eaten when, of every ticket that still stands. */
     private function calendar(Shop $shop): string
     {
         $events = [];
-        $tickets = Ticket::query()->with('dishes')->where('shop_id', $shop->id)->whereNull('taken_back_at')->orderBy('number');
+        $tickets = Ticket::query()
+            ->with('dishes')
+            ->where('shop_id', $shop->id)
+            ->whereNull('taken_back_at')
+            ->whereDoesntHave('replacedBy')
+            ->orderBy('number');
         foreach ($tickets->lazy() as $ticket) {
             $hour = $ticket->dishes->first()->ask['eat_at'] ?? null;
             if (is_string($hour)) {

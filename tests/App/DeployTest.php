@@ -131,6 +131,14 @@ final class DeployTest extends TestCase
             [$status, substr($pdf, 0, 4), $headers['content-type'], explode(',', $headers['cache-control'])[0]],
         );
         self::assertSame(200, $this->ask('GET', (string) parse_url($ticket['card_link']['url'], PHP_URL_PATH))[0]);
+
+        $this->artisan(['down', '--render=out']);
+        [$status, $page] = $this->ask('GET', '/counter');
+        self::assertSame(503, $status);
+        self::assertStringContainsString('Not there for a moment', $page);
+        self::assertSame(200, $this->ask('GET', '/health')[0], 'how well it is, is asked before anybody is let in');
+        $this->artisan(['up']);
+        self::assertSame(200, $this->ask('GET', '/counter')[0]);
     }
 
     /**

@@ -40,6 +40,7 @@ final class OpenShopTest extends AppTestCase
         $this->change('wrong-password', 'kittiwake-12')->assertUnprocessable();
         $this->change($password, 'short')->assertUnprocessable();
         $this->change($password, $password)->assertUnprocessable();
+        $this->change($password, '12345una67890')->assertUnprocessable();
         $this->change($password, 'kittiwake-12')->assertOk()->assertJsonPath('must_change_password', false);
         $this->getJson('/api/v1/case')->assertOk();
     }
@@ -48,7 +49,7 @@ final class OpenShopTest extends AppTestCase
     {
         $this->open();
         foreach (
-            [[], ['--code' => 'x'], ['--zone' => 'Europe/Nowhere'], ['--profile' => 'none'], ['--currency' => 'XXX']] as $otherwise
+            [[], ['--code' => 'x'], ['--zone' => 'Europe/Nowhere'], ['--profile' => 'none'], ['--currency' => 'QQQ']] as $otherwise
         ) {
             self::assertSame(2, Artisan::call('nessmark:shop:open', [...self::OPEN, ...$otherwise]), json_encode($otherwise) ?: '');
         }

@@ -129,7 +129,9 @@ final class ShopArchiveTest extends AppTestCase
 
         self::assertSame(['%PDF 1', '%PDF 2'], array_map($zip->getFromName(...), ['cards/1.pdf', 'cards/2.pdf']));
         self::assertSame([1, 2, 2], $written, 'what was drawn before it stopped is in it');
-        self::assertStringContainsString('SUMMARY:2: ', (string) $zip->getFromName('calendar.ics'));
+        $calendar = (string) $zip->getFromName('calendar.ics');
+        self::assertStringContainsString('SUMMARY:2: ', $calendar);
+        self::assertStringNotContainsString('SUMMARY:1: ', $calendar, 'the second stands in its place');
         $this->expectException(ArchiveRefused::class);
         $archive->addCards(
             $this->staff(shop: 'Next door', signIn: 'neighbour')->shop,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Console\Commands\WarmCommand;
 use App\Services\KeptData;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Catalogue\NameHit;
@@ -23,14 +22,14 @@ final class WarmTest extends AppTestCase
 
     protected function tearDown(): void
     {
-        unlink(WarmCommand::file());
+        unlink(KeptData::file());
         parent::tearDown();
     }
 
     public function test_what_is_kept_is_what_the_files_say(): void
     {
         $files = DataFolder::shipped();
-        $kept = DataFolder::shipped(KeptData::read(WarmCommand::file(), DataFolder::path()));
+        $kept = DataFolder::shipped(KeptData::read(KeptData::file(), DataFolder::path()));
 
         self::assertNotNull($kept->kept('built/names'));
         self::assertSame($files->below('cuts'), $kept->below('cuts'));
@@ -63,7 +62,7 @@ final class WarmTest extends AppTestCase
 
     public function test_what_a_shop_hides_is_not_found_and_what_it_names_is(): void
     {
-        $shipped = Catalogue::from(DataFolder::shipped(KeptData::read(WarmCommand::file(), DataFolder::path())));
+        $shipped = Catalogue::from(DataFolder::shipped(KeptData::read(KeptData::file(), DataFolder::path())));
         $own = NameIndex::over(
             $shipped->with(
                 new ShopChanges([], [['cut' => 'beef-flap', 'place' => 'own', 'name' => 'Quayside steak']], ['beef-hanging-tender']),

@@ -19,14 +19,9 @@ final class WarmCommand extends Command
     public function handle(): int
     {
         $names = CutShelf::of(DataFolder::shipped())->names()->toArray();
-        KeptData::write(self::file(), DataFolder::path(), [CutShelf::NAMES => $names]);
-        $this->info('The data is kept in '.self::file().'.');
+        KeptData::write(KeptData::file(), DataFolder::path(), [CutShelf::NAMES => $names]);
+        $this->info('The data is kept in '.KeptData::file().'.');
 
         return self::SUCCESS;
-    }
-
-    public static function file(): string
-    {
-        return storage_path('framework/data.php');
     }
 }
