@@ -6,11 +6,15 @@ namespace Tests\App;
 
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The command line, run as its users run it, and without a database. */
+#[Group('clock')]
 final class CommandLineTest extends TestCase
 {
+    private const NOW = '--now=2026-11-25T10:00:00+01:00';
+
     public function test_simulate_answers_json_with_its_timing(): void
     {
         [$code, $out] = self::artisan(
@@ -85,6 +89,7 @@ final class CommandLineTest extends TestCase
         [$code, $out, $errors] = self::artisan('nessmark:advise', '', [
             '--line=4 lamb rump mr iron+oven',
             '--case=tests/Reference/case.csv',
+            self::NOW,
         ]);
         self::assertSame(0, $code, $errors);
         $reply = json_decode($out, true);
@@ -102,6 +107,7 @@ final class CommandLineTest extends TestCase
         [$code, , $errors] = self::artisan('nessmark:advise', '', [
             '--line=4 lamb rump',
             '--case=tests/Reference/case.csv',
+            self::NOW,
             '--choose=99',
         ]);
         self::assertSame([2, '--choose'], [$code, json_decode($errors, true)['violations'][0]['key']]);

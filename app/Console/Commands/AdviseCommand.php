@@ -10,6 +10,7 @@ use App\Services\House;
 use App\Services\LotUpload;
 use App\Services\ShopCatalogue;
 use App\Services\Stock;
+use DateTimeImmutable;
 use Illuminate\Console\Command;
 use Nessmark\Advice\TicketAssembly;
 use Nessmark\AskLine\Chip;
@@ -18,6 +19,7 @@ use Nessmark\AskLine\Line;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Contract\AskReader;
 use Nessmark\Contract\CounterDesk;
+use Nessmark\Contract\Fields;
 use Nessmark\Contract\HouseReader;
 use Nessmark\Contract\Json;
 use Nessmark\Contract\LotCsv;
@@ -38,6 +40,7 @@ final class AdviseCommand extends Command
         {--anyway : go on though something said was not understood}
         {--case= : today\'s stock from a file, JSON or CSV, instead of the shop\'s own; no database is needed then}
         {--house= : how the shop does it, a JSON file in the form of PUT /house}
+        {--now= : the moment it is asked at, ISO 8601 with its offset; without it the clock tells}
         {--profile= : whose published rules, us, uk or eu; an ask\'s own can only tighten them}
         {--choose=1 : which match the ticket is for}';
 
@@ -49,7 +52,7 @@ final class AdviseCommand extends Command
     {
         return $this->answer(function () use ($reader, $tickets, $desk, $catalogue): array {
             $line = $this->option('line');
-            $now = now()->toDateTimeImmutable();
+            $now = $this->now();
             $read = is_string($line) ? $desk->read($line, $now, $catalogue) : null;
             $this->refuseUnread($read);
             $data = $read === null ? $this->readJson() : $read->wish;
@@ -133,6 +136,19 @@ final class AdviseCommand extends Command
                     ? null
                     : Json::of($tickets->advise($reader->read($chosen['ask'], $house, $catalogue, $lot), $currency)),
         ];
+    }
+
+    /** @throws InputRefused if it is no moment */
+    private function now(): DateTimeImmutable
+    {
+        if (! is_string($this->option('now'))) {
+            return now()->toDateTimeImmutable();
+        }
+        $in = Fields::of(['--now' => $this->option('now')]);
+        $now = $in->moment('--now');
+        $in->refuseIfWrong();
+
+        return $now ?? throw InputRefused::one('--now', 'wrong_type', '', 'moment');
     }
 
     /**
