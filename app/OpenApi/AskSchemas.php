@@ -17,8 +17,12 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'count', type: 'integer'),
             new OA\Property(property: 'appetite', type: 'string', enum: ['small', 'usual', 'hearty']),
             new OA\Property(property: 'at_risk', type: 'boolean'),
-            new OA\Property(property: 'doneness', type: 'string'),
+            new OA\Property(property: 'doneness', type: 'string', nullable: true),
             new OA\Property(property: 'avoid', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'child', type: 'boolean', description: 'of whatever age'),
+            new OA\Property(property: 'under_one', type: 'boolean', description: 'a child in its first year'),
+            new OA\Property(property: 'diets', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'of_dishes', type: 'integer', description: 'so many dishes of the meal their appetite is for'),
         ],
     ),
 ]

@@ -4,24 +4,10 @@ declare(strict_types=1);
 
 namespace App\OpenApi;
 
+use Nessmark\AskLine\ChipKind;
 use OpenApi\Attributes as OA;
 
 // From what is said to what fits. The front end reads its types from these.
-#[
-    OA\Schema(
-        schema: 'WishDiner',
-        type: 'object',
-        additionalProperties: false,
-        required: ['count'],
-        properties: [
-            new OA\Property(property: 'count', type: 'integer'),
-            new OA\Property(property: 'appetite', type: 'string', enum: ['small', 'usual', 'hearty']),
-            new OA\Property(property: 'at_risk', type: 'boolean'),
-            new OA\Property(property: 'doneness', type: 'string', nullable: true),
-            new OA\Property(property: 'avoid', type: 'array', items: new OA\Items(type: 'string')),
-        ],
-    ),
-]
 #[
     OA\Schema(
         schema: 'Wish',
@@ -29,7 +15,7 @@ use OpenApi\Attributes as OA;
         additionalProperties: false,
         required: ['diners'],
         properties: [
-            new OA\Property(property: 'diners', type: 'array', items: new OA\Items(ref: '#/components/schemas/WishDiner')),
+            new OA\Property(property: 'diners', type: 'array', items: new OA\Items(ref: '#/components/schemas/AskDiner')),
             new OA\Property(property: 'named', type: 'string', nullable: true),
             new OA\Property(property: 'cut', type: 'string', nullable: true),
             new OA\Property(property: 'kinds', type: 'array', items: new OA\Items(type: 'string')),
@@ -118,50 +104,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(
                 property: 'kind',
                 type: 'string',
-                enum: [
-                    'number',
-                    'count',
-                    'lead',
-                    'half',
-                    'baby',
-                    'appetite',
-                    'risk',
-                    'doneness',
-                    'avoid',
-                    'diet',
-                    'named',
-                    'kind',
-                    'dish',
-                    'raw',
-                    'like',
-                    'pieces',
-                    'part',
-                    'bones',
-                    'thickness',
-                    'each',
-                    'weight',
-                    'method',
-                    'appliance',
-                    'not_on',
-                    'heat',
-                    'day',
-                    'clock',
-                    'within',
-                    'budget',
-                    'in_all',
-                    'grade',
-                    'aged',
-                    'packed',
-                    'rearing',
-                    'origin',
-                    'want',
-                    'order',
-                    'and',
-                    'or',
-                    'article',
-                    'filler',
-                    'unknown',
-                ],
+                enum: ChipKind::class,
             ),
             new OA\Property(property: 'text', type: 'string'),
             new OA\Property(property: 'value', type: 'string'),
@@ -181,11 +124,17 @@ use OpenApi\Attributes as OA;
         schema: 'LineRead',
         type: 'object',
         additionalProperties: false,
-        required: ['chips', 'wish', 'dishes', 'suggestions'],
+        required: ['chips', 'wish', 'dishes', 'table', 'suggestions'],
         properties: [
             new OA\Property(property: 'chips', type: 'array', items: new OA\Items(ref: '#/components/schemas/Chip')),
             new OA\Property(property: 'wish', ref: '#/components/schemas/Wish', description: 'of the first dish'),
             new OA\Property(property: 'dishes', type: 'array', items: new OA\Items(ref: '#/components/schemas/Wish')),
+            new OA\Property(
+                property: 'table',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/AskDiner'),
+                description: 'who eats, each group once',
+            ),
             new OA\Property(property: 'suggestions', type: 'array', items: new OA\Items(type: 'string')),
         ],
     ),

@@ -50,6 +50,7 @@ use Nessmark\Grade\GradeTable;
 use Nessmark\Meal\Sides;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\School\Schools;
+use Nessmark\Seasoning\Avoidance;
 use Nessmark\Seasoning\Salting;
 use Nessmark\Seasoning\Shelf;
 use Nessmark\Texture\LongCook;
@@ -81,6 +82,7 @@ final class AppServiceProvider extends ServiceProvider
                 Portions::class,
                 Shelf::class,
                 Salting::class,
+                Avoidance::class,
                 RecipeReader::class,
                 MinceReport::class,
                 CutPlanReport::class,

@@ -24,6 +24,9 @@ final readonly class Wording
     /** Arguments that are names of what ships, one or several, said by the section "named". */
     private const NAMED = ['seasoning', 'ingredient', 'with', 'for', 'what', 'words', 'name'];
 
+    /** Foods somebody goes without, one or several, by the section "food"; what it does not know stands in quotation marks as typed. */
+    private const FOOD = 'food';
+
     /** A sentence that begins with a name begins with a capital. */
     private const NAME_FIRST = '{seasoning}';
 
@@ -92,6 +95,14 @@ final readonly class Wording
         return isset($this->sentences['named'][$name]) ? $says($name) : implode(', ', array_map($says, explode(', ', $name)));
     }
 
+    private function food(string $foods): string
+    {
+        return implode(', ', array_map(
+            fn (string $each): string => $this->sentences[self::FOOD][$each] ?? $this->text('card', 'as_typed', ['typed' => $each]),
+            explode(', ', $foods),
+        ));
+    }
+
     /** A figure by the unit its name ends in. */
     public function figure(Units $units, string $name, float|int $value): string
     {
@@ -132,6 +143,7 @@ final readonly class Wording
             $shown[$name] = match (true) {
                 in_array($name, self::KEYED, true) => $this->sentences[$name][(string) $value] ?? (string) $value,
                 is_string($value) && in_array($name, self::NAMED, true) => $this->named($value),
+                is_string($value) && $name === self::FOOD => $this->food($value),
                 is_string($value) && str_ends_with($name, '_at') => $this->hour(new DateTimeImmutable($value)),
                 is_string($value), $value === null => $value ?? '',
                 default => $this->figure($units, $name, $value),
@@ -154,7 +166,7 @@ final readonly class Wording
     {
         $why = [
             ...$piece['at_risk'] ? [$this->text('card', 'at_risk')] : [],
-            ...array_map(fn (string $what): string => $this->text('card', 'no', ['what' => $what]), $piece['avoid']),
+            ...array_map(fn (string $what): string => $this->text('card', 'no', ['food' => $what]), $piece['avoid']),
         ];
 
         return implode('', array_map(static fn (string $each): string => ", {$each}", $why));

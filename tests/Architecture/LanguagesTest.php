@@ -18,7 +18,7 @@ use Tests\Support\Words;
 final class LanguagesTest extends TestCase
 {
     /** Keyed by what ships, not by what is said. */
-    private const NAMES = ['cut_name' => 0, 'named' => 0];
+    private const NAMES = ['cut_name' => 0, 'named' => 0, 'food' => 0];
 
     public function test_every_language_has_every_sentence_with_its_figures(): void
     {
@@ -70,10 +70,16 @@ final class LanguagesTest extends TestCase
             ...array_map($name, $ingredients),
             ...array_map($name, $folder->read('seasonings/shelf.json')->records('seasonings')),
             ...array_map(static fn ($side): string => $side->name, Sides::from($folder)->all()),
+        ];
+        $foods = [
             ...array_merge(...array_map(static fn (Record $record): array => $record->texts('words'), $ingredients)),
+            ...$folder->read('seasonings/rules.json')->record('demands')->keys(),
+            ...$folder->read('lexicon/en.json')->texts('avoid'),
         ];
         foreach (Language::cases() as $language) {
             $words = Words::file("card/{$language->value}");
+            self::assertSame(array_keys(Words::file('card/en')['food']), array_keys($words['food']), $language->value);
+            self::assertSame([], array_values(array_diff($foods, array_keys($words['food']))), "foods {$language->value}");
             if ($language === Language::English) {
                 continue;
             }

@@ -21,6 +21,7 @@ use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Safety\Standard;
 use Nessmark\School\Schools;
+use Nessmark\Seasoning\Avoidance;
 use Nessmark\Seasoning\Salting;
 use Nessmark\Seasoning\Shelf;
 use Nessmark\Stock\Lot;
@@ -56,6 +57,7 @@ final class Counter
                 Diets::from($folder),
                 Shelf::from($folder),
                 Salting::from($folder),
+                Avoidance::from($folder),
             );
             self::$shared = new self($reader, TicketAssembly::from($folder), $catalogue, DonenessTable::from($folder));
         }

@@ -50,6 +50,8 @@ final class Heard
             $is = [
                 ...$row['appetite'] === 'usual' ? [] : [$row['appetite']],
                 ...$row['at_risk'] ? ['at_risk'] : [],
+                ...isset($row['under_one']) ? ['infant'] : (isset($row['child']) ? ['child'] : []),
+                ...array_map(static fn (string $diet): string => "diet:{$diet}", $row['diets'] ?? []),
                 ...isset($row['doneness']) && ! str_starts_with($row['doneness'], 'core:') ? [$row['doneness']] : [],
                 ...array_map(static fn (string $word): string => "no {$word}", $own),
             ];

@@ -17,16 +17,21 @@ use Nessmark\AskLine\Chip;
 use Nessmark\AskLine\ChipKind;
 use Nessmark\AskLine\Line;
 use Nessmark\Catalogue\Catalogue;
+use Nessmark\Catalogue\Diets;
 use Nessmark\Contract\AskReader;
 use Nessmark\Contract\CounterDesk;
+use Nessmark\Contract\EatersReader;
 use Nessmark\Contract\Fields;
 use Nessmark\Contract\HouseReader;
 use Nessmark\Contract\Json;
 use Nessmark\Contract\LotCsv;
 use Nessmark\Contract\LotReader;
+use Nessmark\Doneness\DonenessTable;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Grade\GradeTable;
 use Nessmark\House\HouseRules;
+use Nessmark\Meal\Eater;
+use Nessmark\Seasoning\Avoidance;
 use Nessmark\Stock\Lot;
 
 final class AdviseCommand extends Command
@@ -64,7 +69,15 @@ final class AdviseCommand extends Command
                 $data['now'] = $now->format(DATE_ATOM);
             }
             if (is_array($data) && (is_string($line) || $this->option('case') !== null || ! array_key_exists('cut', $data))) {
-                return [...$read === null ? [] : self::heard($read), ...$this->matched($data, $desk, $reader, $tickets, $catalogue)];
+                $at = ['now' => $data['now'] ?? null];
+                $wishes = $read === null ? [$data] : array_map(static fn (array $wish): array => [...$wish, ...$at], $read->dishes);
+                $answers = array_map(
+                    fn (array $wish, int $i): array => $this->matched($wish, $desk, $reader, $tickets, $catalogue, $i === 0),
+                    $wishes,
+                    array_keys($wishes),
+                );
+
+                return [...$read === null ? [] : self::heard($read), ...$answers[0]['answer'], 'dishes' => array_column($answers, 'dish')];
             }
 
             $ticket = $tickets->advise($reader->read($data, $this->house() ?? new HouseRules()));
@@ -80,8 +93,31 @@ final class AdviseCommand extends Command
                     ],
                 ],
                 'ticket' => Json::of($ticket),
+                'dishes' => [
+                    ['eaters' => $this->eaters($data), 'match' => null, 'ticket' => Json::of($ticket)],
+                ],
             ];
         });
+    }
+
+    /**
+     * Who eats a dish, with each allergen by its own word.
+     *
+     * @param  mixed  $asked  an ask or a wish
+     * @return list<array<string, mixed>>
+     */
+    private function eaters(mixed $asked): array
+    {
+        $read = EatersReader::of($asked, app(DonenessTable::class), app(Diets::class));
+
+        return array_map(
+            static fn (Eater $eater): array => [
+                ...array_intersect_key(Json::of($eater), array_flip(['count', 'at_risk', 'child', 'under_one', 'doneness'])),
+                'avoid' => app(Avoidance::class)->slugs($eater->avoid),
+                'diets' => $eater->diets,
+            ],
+            $read->groups,
+        );
     }
 
     /**
@@ -109,14 +145,21 @@ final class AdviseCommand extends Command
 
     /**
      * @param  array<array-key, mixed>  $wish
-     * @return array<string, mixed>
+     * @param  bool  $isChosen  whether --choose speaks of it
+     * @return array{answer: array<string, mixed>, dish: array<string, mixed>}
      */
-    private function matched(array $wish, CounterDesk $desk, AskReader $reader, TicketAssembly $tickets, Catalogue $catalogue): array
-    {
+    private function matched(
+        array $wish,
+        CounterDesk $desk,
+        AskReader $reader,
+        TicketAssembly $tickets,
+        Catalogue $catalogue,
+        bool $isChosen,
+    ): array {
         [$lots, $catalogue, $house, $currency] = $this->stock($catalogue, $this->house());
         /** @var array{matches: list<array{ask: array<string, mixed>, lot: array{number: string}}>} $answer */
         $answer = $desk->match($wish, $lots, $catalogue, $house);
-        $choose = $this->option('choose');
+        $choose = $isChosen ? $this->option('choose') : '1';
         $chosen =
             $answer['matches'] === []
                 ? null
@@ -130,11 +173,15 @@ final class AdviseCommand extends Command
                 ? null
                 : array_values(array_filter($lots, static fn (Lot $lot): bool => $lot->number === $chosen['lot']['number']))[0] ?? null;
 
+        $ticket = $chosen === null ? null : Json::of($tickets->advise($reader->read($chosen['ask'], $house, $catalogue, $lot), $currency));
+
         return [
-            ...$answer,
-            'ticket' => $chosen === null
-                    ? null
-                    : Json::of($tickets->advise($reader->read($chosen['ask'], $house, $catalogue, $lot), $currency)),
+            'answer' => [...$answer, 'ticket' => $ticket],
+            'dish' => [
+                'eaters' => $this->eaters($wish),
+                'match' => $chosen,
+                'ticket' => $ticket,
+            ],
         ];
     }
 

@@ -70,10 +70,13 @@ final readonly class Doubts
             $doubts[] = new Phrase('doubt.unfold');
         }
         foreach (array_unique(array_merge(...array_map(static fn (Share $share): array => $share->avoid, $dish->shares))) as $what) {
-            $doubts[] = new Phrase('doubt.season_without', ['what' => $what]);
+            $doubts[] = new Phrase('doubt.season_without', ['food' => $what]);
         }
-        foreach ($dish->diets as $diet) {
+        foreach ($dish->eaters()->diets() as $diet) {
             $doubts[] = new Phrase("doubt.diet_{$diet}");
+        }
+        if ($dish->meatless > 0) {
+            $doubts[] = new Phrase('doubt.meatless', ['heads' => $dish->meatless, 'others' => $dish->eaters()->heads()]);
         }
         foreach ($dish->notConsidered as $key) {
             $doubts[] = new Phrase("doubt.not_considered_{$key}");

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nessmark\Advice;
 
-use Nessmark\Catalogue\Diets;
 use Nessmark\Data\DataFolder;
 use Nessmark\Data\Record;
 use Nessmark\Heat\SurfaceTrace;
@@ -23,11 +22,11 @@ final readonly class DressingOf
     /** Finer than this a film is not followed, s. */
     private const STEP_S = 5.0;
 
-    private function __construct(private Dresser $dresser, private Diets $diets, private Record $film) {}
+    private function __construct(private Dresser $dresser, private Record $film) {}
 
     public static function from(DataFolder $folder): self
     {
-        return new self(Dresser::from($folder), Diets::from($folder), $folder->read('seasonings/rules.json')->record('film'));
+        return new self(Dresser::from($folder), $folder->read('seasonings/rules.json')->record('film'));
     }
 
     /**
@@ -37,10 +36,9 @@ final readonly class DressingOf
     public function cook(Dish $dish, array $cooked, float $juiceG): ?Dressed
     {
         [$plate, $cook, $open] = $cooked[0];
-        $everyone = array_merge([], ...array_map($this->diets->avoids(...), $dish->diets));
         $avoid = $grams = [];
         foreach ($cooked as $i => [$each]) {
-            $avoid[Pieces::MARKS[$i]] = array_values(array_unique([...$each->share->avoid, ...$everyone]));
+            $avoid[Pieces::MARKS[$i]] = $each->share->avoid;
             $grams[Pieces::MARKS[$i]] = $each->piece->raw()->toGrams();
         }
         $onHeatAt = Timeline::onHeatAt($plate, $cook, $open);

@@ -112,7 +112,7 @@ final readonly class Portions
         $each = $this->record->record('portions')->record($cut->portion);
         $grams = 0.0;
         foreach ($eaters->groups as $eater) {
-            $grams += $eater->count * $each->number("{$eater->appetite->value}_g");
+            $grams += ($eater->count * $each->number("{$eater->appetite->value}_g")) / $eater->ofDishes;
         }
 
         return $grams * $scale;

@@ -41,6 +41,17 @@ final readonly class Chip
         return new self(ChipKind::Unknown, $this->text, '', $this->from, $this->to, $this->isAfterComma, $suggestions, $asks);
     }
 
+    /** Whether it counts children, by their sort. */
+    public function countsChildren(): bool
+    {
+        return $this->kind === ChipKind::Lead && self::isSortOfChild(explode(' ', $this->value)[1] ?? '');
+    }
+
+    public static function isSortOfChild(string $sort): bool
+    {
+        return in_array($sort, ['child', 'young', 'infant'], true);
+    }
+
     public function isOpen(): bool
     {
         return $this->kind === ChipKind::Unknown || $this->asks !== null || $this->suggestions !== [];

@@ -12,7 +12,13 @@ enum ChipKind: string
     case Count = 'count';
     case Lead = 'lead';
     case Half = 'half';
-    case Baby = 'baby';
+    case Child = 'child';
+    /** The next group is among those that were counted. */
+    case Among = 'among';
+    /** This dish is for those of whom nothing else is known. */
+    case Others = 'others';
+    /** So many more dishes are eaten by the same people. */
+    case Beside = 'beside';
     case Appetite = 'appetite';
     case Risk = 'risk';
     case Doneness = 'doneness';
@@ -53,10 +59,19 @@ enum ChipKind: string
     case Filler = 'filler';
     case Unknown = 'unknown';
 
+    /** A number said "of them" is among those who were counted. */
+    public const OF_THEM = 'of_them';
+
     /** Whether it says something about eaters that were just counted. */
     public function isOfEaters(): bool
     {
-        return in_array($this, [self::Appetite, self::Risk, self::Doneness, self::Avoid], true);
+        return in_array($this, [self::Appetite, self::Risk, self::Doneness, self::Avoid, self::Child], true);
+    }
+
+    /** Whether it says something of a person that no dish may lose. */
+    public function isOfPerson(): bool
+    {
+        return in_array($this, [self::Risk, self::Avoid, self::Child, self::Diet], true);
     }
 
     /** Whether it says which meat, so that a second one is another dish. */

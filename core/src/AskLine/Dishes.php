@@ -20,28 +20,64 @@ final class Dishes
 
     /**
      * @param  list<Chip>  $chips
-     * @return non-empty-list<list<Chip>> what holds for all of them stands in each
+     * @return non-empty-list<list<list<Chip>>> the segments of each dish
      */
     public static function of(array $chips, Kinds $kinds, NameIndex $names): array
     {
         $dishes = [[]];
         foreach (self::segments($chips, $kinds, $names) as $segment) {
+            $of = self::spokenOf($segment, array_values($dishes));
+            if ($of !== null) {
+                $withoutName = array_filter($segment, static fn (Chip $chip): bool => ! $chip->kind->isMeat());
+                $dishes[$of] = [...$dishes[$of], array_values($withoutName)];
+
+                continue;
+            }
             $last = count($dishes) - 1;
+            $before = self::chips($dishes[$last]);
             $isOther =
                 self::bears($segment) &&
-                self::bears($dishes[$last]) &&
+                self::bears($before) &&
                 $segment[0]->kind !== ChipKind::Or &&
-                ($segment[0]->kind === ChipKind::And ||
-                    self::counts($segment) ||
-                    ! self::areAlike($segment, $dishes[$last], $kinds, $names));
+                ($segment[0]->kind === ChipKind::And || self::counts($segment) || ! self::areAlike($segment, $before, $kinds, $names));
             if ($isOther) {
-                $dishes[] = $segment;
+                $dishes[] = [$segment];
             } else {
-                $dishes[$last] = [...$dishes[$last], ...$segment];
+                $dishes[$last] = [...$dishes[$last], $segment];
             }
         }
 
-        return count($dishes) === 1 ? $dishes : self::sharing($dishes);
+        return array_values($dishes);
+    }
+
+    /**
+     * "The salmon is for the others" speaks of a dish that was named before.
+     *
+     * @param  non-empty-list<Chip>  $segment
+     * @param  list<list<list<Chip>>>  $dishes
+     */
+    private static function spokenOf(array $segment, array $dishes): ?int
+    {
+        if (array_filter($segment, static fn (Chip $chip): bool => $chip->kind === ChipKind::Others) === []) {
+            return null;
+        }
+        $named = array_column(self::meats($segment), 'value');
+        foreach ($dishes as $i => $segments) {
+            if (array_intersect($named, array_column(self::meats(self::chips($segments)), 'value')) !== []) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<list<Chip>>  $segments
+     * @return list<Chip>
+     */
+    public static function chips(array $segments): array
+    {
+        return array_merge([], ...$segments);
     }
 
     /**
@@ -98,7 +134,7 @@ final class Dishes
     }
 
     /** @param  list<Chip>  $chips */
-    private static function bears(array $chips): bool
+    public static function bears(array $chips): bool
     {
         return self::meats($chips) !== [];
     }
@@ -109,13 +145,7 @@ final class Dishes
      */
     private static function meats(array $chips): array
     {
-        return array_values(
-            array_filter(
-                $chips,
-                static fn (Chip $chip): bool => $chip->kind->isMeat() ||
-                    ($chip->kind === ChipKind::Diet && in_array($chip->value, ['vegetarian', 'vegan'], true)),
-            ),
-        );
+        return array_values(array_filter($chips, static fn (Chip $chip): bool => $chip->kind->isMeat()));
     }
 
     /**
@@ -161,8 +191,11 @@ final class Dishes
      * @param  non-empty-list<list<Chip>>  $dishes
      * @return non-empty-list<list<Chip>>
      */
-    private static function sharing(array $dishes): array
+    public static function sharing(array $dishes): array
     {
+        if (count($dishes) === 1) {
+            return $dishes;
+        }
         $all = array_values(array_filter(array_merge(...$dishes), static fn (Chip $chip): bool => $chip->kind->isOfMeal()));
         $last = $dishes[count($dishes) - 1];
         $behind = [];

@@ -30,6 +30,7 @@ final class Lexicon
         [ChipKind::Dish, 'dishes'],
         [ChipKind::Raw, 'raw'],
         [ChipKind::Appetite, 'appetites'],
+        [ChipKind::Child, 'children'],
         [ChipKind::Doneness, 'doneness'],
         [ChipKind::Method, 'methods'],
         [ChipKind::Appliance, 'appliances'],
@@ -81,7 +82,9 @@ final class Lexicon
                     $this->know($kind, $value, $record->record($section)->texts($value));
                 }
             }
-            foreach ([[ChipKind::Risk, 'risk', 'at_risk'], [ChipKind::Order, 'order', 'may_order']] as [$kind, $section, $value]) {
+            foreach ([
+                [ChipKind::Risk, 'risk', 'at_risk'], [ChipKind::Order, 'order', 'may_order'], [ChipKind::Among, 'among', 'among'],
+                [ChipKind::Others, 'others', 'others']] as [$kind, $section, $value]) {
                 $this->know($kind, $value, $record->has($section) ? $record->texts($section) : []);
             }
             foreach ([[ChipKind::And, 'and'], [ChipKind::Or, 'or'], [ChipKind::Article, 'a']] as [$kind, $part]) {
@@ -188,6 +191,12 @@ final class Lexicon
         }
 
         return '';
+    }
+
+    /** @return list<string> how it is said in the first language */
+    public function sayings(string $pattern): array
+    {
+        return $this->languages[self::LANGUAGES[0]]->record('patterns')->texts($pattern);
     }
 
     /** @return int|null 1 for the first of the week or the year */

@@ -13,8 +13,9 @@ final readonly class Line
     /**
      * @param  list<Chip>  $chips
      * @param  non-empty-list<array<string, mixed>>  $dishes  a wish each
+     * @param  list<array<string, mixed>>  $table  who eats, each group once, in the form of a wish's diners
      */
-    public function __construct(public array $chips, public array $dishes)
+    public function __construct(public array $chips, public array $dishes, public array $table)
     {
         $this->wish = $dishes[0];
     }
@@ -25,13 +26,17 @@ final readonly class Line
         return array_values(array_filter($this->chips, static fn (Chip $chip): bool => $chip->isOpen()));
     }
 
-    /** @return array{chips: list<array<string, mixed>>, wish: array<string, mixed>, dishes: list<array<string, mixed>>} */
+    /**
+     * @return array{chips: list<array<string, mixed>>, wish: array<string, mixed>, dishes: list<array<string, mixed>>,
+     *     table: list<array<string, mixed>>}
+     */
     public function toArray(): array
     {
         return [
             'chips' => array_map(static fn (Chip $chip): array => $chip->toArray(), $this->chips),
             'wish' => $this->wish,
             'dishes' => $this->dishes,
+            'table' => $this->table,
         ];
     }
 }

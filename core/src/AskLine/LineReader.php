@@ -29,10 +29,10 @@ final readonly class LineReader
     private const EXACT = 0.99;
 
     /** What else a word may be, while a name it begins goes before that. */
-    private const YIELDS = [ChipKind::Kind, ChipKind::Want, ChipKind::Appetite];
+    private const YIELDS = [ChipKind::Kind, ChipKind::Want, ChipKind::Appetite, ChipKind::Child];
 
     /** What a word within a name may be besides. */
-    private const WITHIN = [ChipKind::Kind, ChipKind::Want, ChipKind::Appetite, ChipKind::Filler, ChipKind::Article];
+    private const WITHIN = [ChipKind::Kind, ChipKind::Want, ChipKind::Appetite, ChipKind::Child, ChipKind::Filler, ChipKind::Article];
 
     /** And what it may be while a name said as it is goes before that. */
     private const YIELDS_TO_EXACT = [
@@ -70,14 +70,26 @@ final readonly class LineReader
         }
         $roles = new Roles($this->lexicon, $this->catalogue, $this->portions);
         $chips = (new Settled($now))->of($roles->of($chips));
-        $dishes = Dishes::of($chips, $this->lexicon->kinds, $this->names);
+        $parted = Dishes::of($chips, $this->lexicon->kinds, $this->names);
+        $dishes = Dishes::sharing(array_map(Dishes::chips(...), $parted));
         $asking = array_replace(...array_map(Settled::contradicting(...), $dishes));
         $settled = static fn (Chip $chip): Chip => $asking[$chip->from] ?? $chip;
-        $draft = new WishDraft($now, $roles);
+        $people = (new People($roles))->of(
+            array_map(
+                static fn (array $segments): array => array_map(static fn (array $of): array => array_map($settled, $of), $segments),
+                $parted,
+            ),
+        );
+        $draft = new WishDraft($now);
 
         return new Line(
             array_map($settled, $chips),
-            array_map(static fn (array $dish): array => $draft->of(array_map($settled, $dish)), $dishes),
+            array_map(
+                static fn (array $dish, array $eaters): array => $draft->of(array_map($settled, $dish), $eaters),
+                $dishes,
+                $people->dishes,
+            ),
+            $people->table,
         );
     }
 

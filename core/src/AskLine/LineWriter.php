@@ -26,7 +26,8 @@ final readonly class LineWriter
     {
         /**
          * @var array{ diners: non-empty-list<array{count: int, appetite?: string, doneness?: string|null, at_risk?: bool,
-         *     avoid?: list<string>}>, named?: string|null, kinds?: list<string>, methods?: list<string>,
+         *     avoid?: list<string>, child?: bool, under_one?: bool, diets?: list<string>, of_dishes?: int}>,
+         *     named?: string|null, kinds?: list<string>, methods?: list<string>,
          *     appliances?: list<string>|null, fires?: array<string, string>, thickness_mm?: float|null, raw_g?: float|null,
          *     budget?: float|null, wants?: list<string>, eat_at?: string|null, may_order?: bool, or?: list<string>, like?: string|null,
          *     dish?: string|null, raw?: string|null, pieces?: int|null, each_g?: float|null, part?: float|null, bones?: int|null,
@@ -35,7 +36,9 @@ final readonly class LineWriter
          *     seasoning?: string|null
          * } $wish
          */
-        $isPlain = count($wish['diners']) === 1 && ! ($wish['diners'][0]['at_risk'] ?? false);
+        $first = $wish['diners'][0];
+        $isPlain = count($wish['diners']) === 1 && ! ($first['at_risk'] ?? false) && ! ($first['child'] ?? false);
+        $beside = max(1, ...array_map(static fn (array $row): int => $row['of_dishes'] ?? 1, $wish['diners'])) - 1;
         $parts = [
             $isPlain ? "{$this->lexicon->saying('people')} {$wish['diners'][0]['count']}".(isset($wish['pieces']) ? ',' : '') : '',
             ...$this->meat($wish, $isImperial),
@@ -54,10 +57,11 @@ final readonly class LineWriter
             isset($wish['budget_all']) ? self::figure($wish['budget_all'], '')." {$this->lexicon->grammar('in_all')}" : '',
             isset($wish['budget']) ? $this->lexicon->grammar('budget').' '.self::figure($wish['budget'], '') : '',
             isset($wish['eat_at']) ? $this->eatAt(new DateTimeImmutable($wish['eat_at']), $now) : '',
+            $beside > 0 ? strtr($this->lexicon->sayings('beside')[0], ['{n}' => (string) $beside]) : '',
             $wish['may_order'] ?? false ? $this->lexicon->write(ChipKind::Order, 'may_order') : '',
         ];
         $line = implode(' ', array_filter($parts, static fn (string $part): bool => $part !== ''));
-        $groups = $isPlain ? [] : array_map(fn (array $row): string => $row['count'].' '.$this->eaters($row, true), $wish['diners']);
+        $groups = $isPlain ? [] : array_map(fn (array $row): string => $this->group($row), $wish['diners']);
 
         return trim(implode(', ', array_filter([$line, ...$groups], static fn (string $part): bool => $part !== '')));
     }
@@ -97,8 +101,26 @@ final readonly class LineWriter
         ];
     }
 
+    /** @param  array{count: int, appetite?: string, doneness?: string|null, at_risk?: bool, avoid?: list<string>, child?: bool,
+     *     under_one?: bool, diets?: list<string>}  $row */
+    private function group(array $row): string
+    {
+        if (! ($row['child'] ?? false)) {
+            return $row['count'].' '.$this->eaters($row, true);
+        }
+        $sort = match (true) {
+            $row['under_one'] ?? false => 'babies',
+            $row['at_risk'] ?? false => 'toddlers',
+            default => 'children',
+        };
+        $own = [...$row, 'at_risk' => false, 'appetite' => ($row['appetite'] ?? 'small') === 'small' ? 'usual' : $row['appetite']];
+
+        return trim("{$row['count']} {$this->lexicon->write(ChipKind::Child, $sort)} {$this->eaters($own, false)}");
+    }
+
     /**
-     * @param  array{count: int, appetite?: string, doneness?: string|null, at_risk?: bool, avoid?: list<string>}  $row
+     * @param  array{count: int, appetite?: string, doneness?: string|null, at_risk?: bool, avoid?: list<string>,
+     *     diets?: list<string>}  $row
      * @param  bool  $isCounted  right behind its number, where some word must follow
      */
     private function eaters(array $row, bool $isCounted): string
@@ -108,6 +130,7 @@ final readonly class LineWriter
             $appetite !== 'usual' ? $this->lexicon->write(ChipKind::Appetite, $appetite) : '',
             $row['at_risk'] ?? false ? $this->lexicon->write(ChipKind::Risk, 'at_risk') : '',
             isset($row['doneness']) ? $this->done($row['doneness']) : '',
+            ...array_map(fn (string $diet): string => $this->lexicon->write(ChipKind::Diet, $diet), $row['diets'] ?? []),
             ...array_map(fn (string $word): string => $this->lexicon->grammar('not')." {$word}", $row['avoid'] ?? []),
         ];
         $text = implode(' ', array_filter($words, static fn (string $word): bool => $word !== ''));

@@ -36,6 +36,13 @@ final readonly class Meaning
 
     private const THIN = ['10 mm', '15 mm'];
 
+    /** Who is younger, or as old, must not take chances (FSIS, Food Safety for at-risk people: under 5, 65 and older). */
+    private const YOUNG_TO_YEARS = 5.0;
+
+    private const OLD_FROM_YEARS = 65.0;
+
+    private const GROWN_FROM_YEARS = 18.0;
+
     private const TOP_OF_SCALE = ['bms' => 12, 'aus_meat' => 9];
 
     private const A_LEAP_YEAR = 2028;
@@ -59,11 +66,15 @@ final readonly class Meaning
             'just_one' => $says(ChipKind::Count, 1),
             'just_two' => $says(ChipKind::Count, 2),
             'dozen_people' => $says(ChipKind::Count, 12),
-            'children' => (int) $value > 0 ? $says(ChipKind::Lead, "{$value} small") : null,
-            'young_children' => (int) $value > 0 ? $says(ChipKind::Lead, "{$value} young") : null,
-            'some_of_them' => (int) $value > 0 ? $says(ChipKind::Lead, $value) : null,
+            'children' => $this->children((int) $value, 'child', $length),
+            'toddlers' => $this->children((int) $value, 'young', $length),
+            'babies' => $this->children((int) $value, 'infant', $length),
+            'young_children' => $this->children((int) $value, self::age((float) ($values[1] ?? 0.0)), $length),
+            'years_old' => $this->ofAge((float) $value, $length),
+            'months_old' => $says(ChipKind::Child, (int) $value < 12 ? 'one_baby' : 'one_toddler'),
+            'beside' => (int) $value > 0 ? $says(ChipKind::Beside, $value) : null,
+            'some_of_them' => (int) $value > 0 ? $says(ChipKind::Lead, "{$value} ".ChipKind::OF_THEM) : null,
             'half_of_them' => $says(ChipKind::Half, ''),
-            'baby' => $says(ChipKind::Baby, ''),
             'pieces' => (int) $value > self::MOST_PIECES ? null : $says(ChipKind::Pieces, $value),
             'pieces_each' => $says(ChipKind::Each, "{$value}x{$values[1]}"),
             'two_pieces' => $says(ChipKind::Pieces, 2),
@@ -137,6 +148,32 @@ final readonly class Meaning
             'avoided', 'allergic' => $this->avoided($value, $length),
             'origin' => $this->lexicon->isWord($value) ? null : $says(ChipKind::Origin, $value),
             default => in_array($pattern, self::FEASTS, true) ? $says(ChipKind::Day, $this->next($pattern)) : null,
+        };
+    }
+
+    private function children(int $count, string $sort, int $length): ?Found
+    {
+        return $count > 0 ? new Found(ChipKind::Lead, "{$count} {$sort}", $length) : null;
+    }
+
+    /** Which sort of child "under so many years" is. */
+    private static function age(float $years): string
+    {
+        return match (true) {
+            $years <= 1.0 => 'infant',
+            $years <= self::YOUNG_TO_YEARS => 'young',
+            default => 'child',
+        };
+    }
+
+    private function ofAge(float $years, int $length): Found
+    {
+        return match (true) {
+            $years < 1.0 => new Found(ChipKind::Child, 'one_baby', $length),
+            $years < self::YOUNG_TO_YEARS => new Found(ChipKind::Child, 'one_toddler', $length),
+            $years < self::GROWN_FROM_YEARS => new Found(ChipKind::Child, 'one_child', $length),
+            $years >= self::OLD_FROM_YEARS => new Found(ChipKind::Risk, 'at_risk', $length),
+            default => new Found(ChipKind::Filler, '', $length),
         };
     }
 

@@ -17,6 +17,8 @@ final readonly class Roles
     /** Nobody counts pieces that so many eat of: two sirloins are steaks. Common practice, no source. */
     private const FOR_ONE_TABLE = 12;
 
+    private const MANY = ['children', 'toddlers', 'babies'];
+
     public function __construct(private Lexicon $lexicon, private Catalogue $catalogue, private Portions $portions) {}
 
     /**
@@ -39,7 +41,31 @@ final readonly class Roles
             }
         }
 
-        return $this->bare(self::weighedEach($chips));
+        return $this->bare(self::counted(self::weighedEach($chips)));
+    }
+
+    /**
+     * "The kids" are how many? Behind a number or "of them" they are as many as that.
+     *
+     * @param  list<Chip>  $chips
+     * @return list<Chip>
+     */
+    private static function counted(array $chips): array
+    {
+        $areCounted = array_filter($chips, static fn (Chip $chip): bool => $chip->countsChildren()) !== [];
+        foreach ($chips as $i => $chip) {
+            $before = $chips[$i - 1] ?? null;
+            for ($at = $i - 1; $before !== null && ($before->kind === ChipKind::Filler || $before->kind->isOfEaters()); $at--) {
+                $before = $chips[$at - 1] ?? null;
+            }
+            if ($chip->kind === ChipKind::Child && in_array($chip->value, self::MANY, true) && $before?->kind !== ChipKind::Lead) {
+                $chips[$i] = $areCounted
+                    ? $chip->as(ChipKind::Filler, '')
+                    : $chip->asking(new Phrase('asks.how_many_children'), ["2 {$chip->text}", "3 {$chip->text}"]);
+            }
+        }
+
+        return $chips;
     }
 
     /**

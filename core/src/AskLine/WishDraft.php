@@ -6,7 +6,6 @@ namespace Nessmark\AskLine;
 
 use DateInterval;
 use DateTimeImmutable;
-use Nessmark\Meal\Appetite;
 
 /** Puts the chips of one dish together into a wish. */
 final readonly class WishDraft
@@ -27,15 +26,16 @@ final readonly class WishDraft
         'rearing' => ChipKind::Rearing, 'origin' => ChipKind::Origin, 'seasoning' => ChipKind::Seasoning,
     ];
 
-    private const LISTS = ['wants' => ChipKind::Want, 'not_on' => ChipKind::NotOn, 'diets' => ChipKind::Diet];
+    private const LISTS = ['wants' => ChipKind::Want, 'not_on' => ChipKind::NotOn];
 
-    public function __construct(private DateTimeImmutable $now, private Roles $roles) {}
+    public function __construct(private DateTimeImmutable $now) {}
 
     /**
      * @param  list<Chip>  $chips
+     * @param  array{diners: list<array<string, mixed>>, diets?: list<string>}  $eaters  who eats this dish
      * @return array<string, mixed> in the form of Contract\WishReader
      */
-    public function of(array $chips): array
+    public function of(array $chips, array $eaters): array
     {
         $said = array_values(
             array_filter($chips, static fn (Chip $chip): bool => ! in_array($chip->kind, [ChipKind::Filler, ChipKind::Unknown], true)),
@@ -49,8 +49,8 @@ final readonly class WishDraft
                 ),
             ),
         );
-        $diners = $this->diners($said);
-        $wish = ['diners' => $diners, ...self::meat($said), ...self::pieces($said, array_sum(array_column($diners, 'count')))];
+        $heads = array_sum(array_column($eaters['diners'], 'count'));
+        $wish = [...$eaters, ...self::meat($said), ...self::pieces($said, $heads)];
         foreach (self::FIGURES as $key => $kind) {
             $wish += $values($kind) === [] ? [] : [$key => (float) $values($kind)[count($values($kind)) - 1]];
         }
@@ -133,7 +133,7 @@ final readonly class WishDraft
      * @param  int  $heads  who eat, where so many are for each of them
      * @return array<string, mixed>
      */
-    private static function pieces(array $said, int $heads = 1): array
+    public static function pieces(array $said, float|int $heads = 1): array
     {
         $wish = [];
         $isEach =
@@ -141,7 +141,7 @@ final readonly class WishDraft
             array_filter($said, static fn (Chip $chip): bool => $chip->kind === ChipKind::Count) !== [];
         foreach ($said as $chip) {
             if ($chip->kind === ChipKind::Pieces) {
-                $wish['pieces'] = (int) $chip->value * ($isEach ? $heads : 1);
+                $wish['pieces'] = (int) $chip->value * ($isEach ? (int) $heads : 1);
             } elseif ($chip->kind === ChipKind::Each) {
                 [$pieces, $each] = str_contains($chip->value, 'x') ? explode('x', $chip->value) : [null, $chip->value];
                 $wish['each_g'] = round((float) $each, 2);
@@ -150,125 +150,6 @@ final readonly class WishDraft
         }
 
         return $wish;
-    }
-
-    /**
-     * Those who are counted apart, and the rest of the table. Words about eaters that follow no number hold for everyone at the table
-     * who is not counted apart.
-     *
-     * @param  list<Chip>  $said
-     * @return non-empty-list<array<string, mixed>>
-     */
-    private function diners(array $said): array
-    {
-        $total = null;
-        $groups = $extra = [];
-        $everyone = self::nobody();
-        $group = null;
-        foreach ($said as $i => $chip) {
-            if ($chip->kind === ChipKind::Count) {
-                [$total, $group] = [max($total ?? 0, (int) $chip->value), null];
-            } elseif ($chip->kind === ChipKind::Lead) {
-                $isAtRisk = str_ends_with($chip->value, ' young');
-                $isYoung = $isAtRisk || str_ends_with($chip->value, ' small');
-                $row = [...self::nobody(), 'count' => (int) $chip->value, 'appetite' => $isYoung ? Appetite::Small->value : null];
-                $row['at_risk'] = $isAtRisk;
-                $isYoung ? $extra[] = $row : $groups[] = $row;
-                $group = $isYoung ? null : count($groups) - 1;
-            } elseif ($chip->kind === ChipKind::Half) {
-                $groups[] = [...self::nobody(), 'count' => 0];
-                $group = count($groups) - 1;
-            } elseif ($chip->kind === ChipKind::Baby) {
-                $extra[] = [...self::nobody(), 'count' => 1, 'appetite' => Appetite::Small->value, 'at_risk' => true];
-            } elseif ($chip->kind->isOfEaters()) {
-                if ($group === null && $chip->kind === ChipKind::Risk) {
-                    $groups[] = self::with([...self::nobody(), 'count' => 1], $chip); // "pregnant" alone is one of them
-                } elseif ($group === null) {
-                    $everyone = self::with($everyone, $chip);
-                } else {
-                    $groups[$group] = self::with($groups[$group], $chip);
-                }
-            } elseif ($chip->kind !== ChipKind::Diet) {
-                $group = null;
-            }
-        }
-        $total ??= $this->headsOf($said);
-        $groups = self::halved($groups, $total);
-        $apart = array_sum(array_column($groups, 'count'));
-        $rest = ($total ?? ($groups === [] && $extra === [] ? 1 : $apart)) - $apart;
-        $rows = $rest > 0 ? [[...$everyone, 'count' => $rest]] : [];
-        foreach ([...$groups, ...$extra] as $row) {
-            $row['appetite'] ??= $everyone['appetite'];
-            $row['doneness'] ??= $row['at_risk'] ? null : $everyone['doneness'];
-            $row['avoid'] = array_values(array_unique([...$row['avoid'], ...$everyone['avoid']]));
-            $rows[] = $row;
-        }
-
-        return array_map(self::written(...), $rows === [] ? [[...$everyone, 'count' => 1]] : $rows);
-    }
-
-    /**
-     * Where only pieces were counted.
-     *
-     * @param  list<Chip>  $said
-     */
-    private function headsOf(array $said): ?int
-    {
-        $pieces = self::pieces($said)['pieces'] ?? null;
-        $meats = array_values(array_filter($said, static fn (Chip $chip): bool => $chip->kind->isMeat()));
-        $counted = array_values(array_filter($meats, $this->roles->isOneEach(...)))[0] ?? $meats[0] ?? null;
-
-        return ! is_int($pieces) || $counted === null ? null : $this->roles->heads($counted, $pieces);
-    }
-
-    /**
-     * "Half rare, half well": the first half has the odd one.
-     *
-     * @param  list<array{count: int, appetite: string|null, doneness: string|null, at_risk: bool, avoid: list<string>}>  $groups
-     * @return list<array{count: int, appetite: string|null, doneness: string|null, at_risk: bool, avoid: list<string>}>
-     */
-    private static function halved(array $groups, ?int $total): array
-    {
-        $left = $total ?? 2;
-        foreach ($groups as $i => $row) {
-            if ($row['count'] === 0) {
-                $groups[$i]['count'] = max(1, min($left, (int) ceil(($total ?? 2) / 2)));
-                $left -= $groups[$i]['count'];
-            }
-        }
-
-        return $groups;
-    }
-
-    /** @return array{count: int, appetite: string|null, doneness: string|null, at_risk: bool, avoid: list<string>} */
-    private static function nobody(): array
-    {
-        return ['count' => 0, 'appetite' => null, 'doneness' => null, 'at_risk' => false, 'avoid' => []];
-    }
-
-    /**
-     * @param  array{count: int, appetite: string|null, doneness: string|null, at_risk: bool, avoid: list<string>}  $row
-     * @return array{count: int, appetite: string|null, doneness: string|null, at_risk: bool, avoid: list<string>}
-     */
-    private static function with(array $row, Chip $chip): array
-    {
-        return match ($chip->kind) {
-            ChipKind::Appetite => [...$row, 'appetite' => $chip->value],
-            ChipKind::Doneness => [...$row, 'doneness' => $chip->value],
-            ChipKind::Risk => [...$row, 'at_risk' => true],
-            default => [...$row, 'avoid' => [...$row['avoid'], $chip->value]],
-        };
-    }
-
-    /**
-     * @param  array{count: int, appetite: string|null, doneness: string|null, at_risk: bool, avoid: list<string>}  $row
-     * @return array<string, mixed>
-     */
-    private static function written(array $row): array
-    {
-        $written = ['count' => $row['count'], 'appetite' => $row['appetite'] ?? Appetite::Usual->value, 'at_risk' => $row['at_risk']];
-
-        return [...$written, ...$row['doneness'] === null ? [] : ['doneness' => $row['doneness']], 'avoid' => $row['avoid']];
     }
 
     /**

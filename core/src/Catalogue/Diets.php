@@ -32,6 +32,12 @@ final readonly class Diets
         return ! $this->record->record($diet)->has('kinds');
     }
 
+    /** @return list<string> those without any meat */
+    public function meatless(): array
+    {
+        return array_values(array_filter($this->words(), $this->isMeatless(...)));
+    }
+
     /** @return list<string> kinds of meat, and seasonings */
     public function avoids(string $diet): array
     {

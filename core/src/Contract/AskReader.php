@@ -43,6 +43,7 @@ use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Safety\Standard;
 use Nessmark\School\Schools;
+use Nessmark\Seasoning\Avoidance;
 use Nessmark\Seasoning\Kind;
 use Nessmark\Seasoning\Salting;
 use Nessmark\Seasoning\Shelf;
@@ -78,6 +79,7 @@ final readonly class AskReader
         private Diets $diets,
         private Shelf $shelf,
         private Salting $salting,
+        private Avoidance $avoidance,
         private Suitability $suitability = new Suitability(),
     ) {}
 
@@ -138,13 +140,13 @@ final readonly class AskReader
         );
         [$cut, $rearing] = $this->asSold($in, $cut, $lot);
         $isParasiteFrozen = $this->parasiteFrozen($in, $lot);
-        $eaters = EatersReader::read($in, $this->wordsFor($cut, $scale));
+        $diets = $in->choices('diets', $this->diets->words());
+        [$eaters, $meatless] = $this->table($in, $this->wordsFor($cut, $scale), $diets);
         $shares = $this->shares($in, $eaters, $cut, $method, $scale, $wanted, $house);
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
         if ($in->has('lot')) {
             $in->text('lot', 'lot', LotReader::LONGEST_TEXT);
         }
-        $diets = $in->choices('diets', $this->diets->words());
         $notConsidered = [];
         foreach (['budget' => 1e6, 'aged_days' => 400.0] as $key => $most) {
             if ($in->optionalNumber($key, 0.0, $most) !== null) {
@@ -185,8 +187,24 @@ final readonly class AskReader
             $this->schools->followed($cut, $method, $house->schools),
             $notConsidered,
             $dressing,
-            $diets,
+            $meatless,
         );
+    }
+
+    /**
+     * @param  non-empty-list<string>  $words
+     * @param  list<string>  $common
+     * @return array{Eaters, int} who eats of the meat, and how many of the table eat none
+     */
+    private function table(Fields $in, array $words, array $common): array
+    {
+        $all = EatersReader::read($in, $words, $this->diets, $common);
+        $eaters = $all->without($this->diets->meatless());
+        if ($eaters === null) {
+            $in->refuse('diets', 'not_allowed', implode(', ', $all->diets()), 'no_meat');
+        }
+
+        return [$eaters ?? $all, $all->heads() - ($eaters ?? $all)->heads()];
     }
 
     /**
@@ -461,10 +479,10 @@ final readonly class AskReader
         [$default, $asHouse] = [$this->orMinimum($cut, $scale, $default, $house), $this->orMinimum($cut, $scale, $asHouse, $house)];
         $rows = [];
         foreach ($eaters->groups as $eater) {
-            $avoid = array_values(array_unique($eater->avoid));
-            sort($avoid);
+            $avoid = $this->avoidance->beside($eater->avoid);
             $word = $this->word($cut, $scale, $eater->doneness ?? ($eater->atRisk ? $default : $asHouse), $house->standard);
-            $rows[] = [$eater, $this->texture->word($cut, $method, $word, $this->doneness), $avoid];
+            $done = $this->texture->word($cut, $method, $word, $this->doneness);
+            $rows[] = [$eater, $done, $avoid, $this->avoidance->isMeat($eater->avoid, $cut)];
         }
         $shares = Share::alike($rows);
         EatersReader::refuseTooManyApart($in, count($shares));

@@ -131,6 +131,9 @@ final readonly class MatchReport
         foreach ($option->shares as $share) {
             $diners = [...$diners, ...self::diners($share)];
         }
+        $atTable = $wish->table === null ? [] : $wish->table->groups;
+        $meatless = array_filter($atTable, static fn (Eater $eater): bool => ! in_array($eater, $wish->eaters->groups, true));
+        $diners = [...$diners, ...array_map(Json::of(...), array_values($meatless))];
         $isInSetOven = $wish->means->ovenC !== null && $option->method->appliances()[0] === ApplianceKind::Oven;
         $methods = array_column($option->method->appliances(), 'value');
         $fires = array_filter(
@@ -155,7 +158,6 @@ final readonly class MatchReport
             ...$option->lot->isStuffed ? ['stuffed' => true] : [],
             ...$option->lot->rearing === null ? [] : ['rearing' => $option->lot->rearing->value],
             ...$isInSetOven ? ['heat_c' => $wish->means->ovenC] : [],
-            ...$wish->diets === [] ? [] : ['diets' => $wish->diets],
             ...$wish->seasoning === null ? [] : ['seasoning' => $wish->seasoning],
             ...$wish->house->standard->also === null ? [] : ['profile' => $wish->house->standard->also->value],
             'now' => $wish->now->format(DATE_ATOM),
@@ -190,7 +192,7 @@ final readonly class MatchReport
     {
         return array_map(
             static fn (Eater $eater): array => Json::of(
-                new Eater($eater->count, $eater->appetite, $eater->atRisk, $share->doneness->word, $share->avoid),
+                $eater->wanting($share->doneness->word),
             ),
             $share->eaters->groups,
         );

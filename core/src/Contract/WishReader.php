@@ -30,7 +30,6 @@ use Nessmark\Matching\SizeWanted;
 use Nessmark\Matching\Want;
 use Nessmark\Matching\Wish;
 use Nessmark\Meal\Eater;
-use Nessmark\Meal\Eaters;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Rearing;
 use Nessmark\Method\FireChoices;
@@ -96,11 +95,16 @@ final readonly class WishReader
     public function read(mixed $data, Catalogue $catalogue, HouseRules $house = new HouseRules()): Wish
     {
         $in = Fields::of($data);
-        $eaters = EatersReader::read($in, $this->doneness->allWords());
+        $table = EatersReader::read(
+            $in, $this->doneness->allWords(), $this->diets, $in->choices('diets', $this->diets->words()),
+        );
+        $eaters = $table->without($this->diets->meatless());
+        if ($eaters === null) {
+            $in->refuse('diets', 'not_allowed', implode(', ', $table->diets()), 'no_meat');
+        }
+        $eaters ??= $table;
         $ways = array_map(static fn (Eater $eater): string => $eater->doneness.' '.implode(',', $eater->avoid), $eaters->groups);
         EatersReader::refuseTooManyApart($in, count(array_unique($ways)));
-        $diets = $in->choices('diets', $this->diets->words());
-        $this->refuseMeatless($in, $diets);
         $named = $this->named($in, $catalogue);
         [$named, $orKind] = $this->orElse($in, $catalogue, $named);
         $wants = array_map(Want::from(...), $in->choices('wants', array_column(Want::cases(), 'value')));
@@ -137,7 +141,7 @@ final readonly class WishReader
         $lot = $this->lot($in);
         $budget = $in->optionalNumber('budget', 0.0, self::MOST_MONEY, 'money');
         $inAll = $in->optionalNumber('budget_all', 0.0, self::MOST_MONEY, 'money');
-        $budget ??= $inAll === null ? null : $inAll / $eaters->heads();
+        $budget ??= $inAll === null ? null : $inAll / $table->heads();
         $mayOrder = $in->flagOr('may_order', false);
         $seasoning = $in->has('seasoning') ? $in->text('seasoning', 'seasoning', self::LONGEST_SLUG) : null;
         $in->choiceOr('units', 'metric', ['metric', 'imperial']);
@@ -152,7 +156,7 @@ final readonly class WishReader
         $in->refuseIfWrong();
 
         return new Wish(
-            $this->onDiet($eaters, $diets),
+            $eaters,
             new MeatWanted(
                 $named,
                 array_values(array_filter($kinds, static fn (?Kind $kind): bool => $kind !== null)),
@@ -170,9 +174,9 @@ final readonly class WishReader
             $budget === null ? null : (int) round($budget * self::MINOR),
             $wants,
             $mayOrder,
-            $diets,
             false,
             $seasoning,
+            $table,
         );
     }
 
@@ -224,26 +228,6 @@ final readonly class WishReader
         }
 
         return null;
-    }
-
-    /** @param  list<string>  $diets */
-    private function refuseMeatless(Fields $in, array $diets): void
-    {
-        foreach ($diets as $diet) {
-            if ($this->diets->isMeatless($diet)) {
-                $in->refuse('diets', 'not_allowed', $diet, 'no_meat');
-            }
-        }
-    }
-
-    /** @param  list<string>  $diets */
-    private function onDiet(Eaters $eaters, array $diets): Eaters
-    {
-        $avoids = array_merge(...array_map($this->diets->avoids(...), $diets));
-
-        return $avoids === []
-            ? $eaters
-            : Eaters::of(array_map(static fn (Eater $eater): Eater => $eater->avoiding($avoids), $eaters->groups));
     }
 
     /**

@@ -9,7 +9,6 @@ use Nessmark\Advice\RoughCook;
 use Nessmark\Advice\Substitutes;
 use Nessmark\Appliance\ApplianceKind;
 use Nessmark\Catalogue\Catalogue;
-use Nessmark\Catalogue\Kinds;
 use Nessmark\Data\DataFolder;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Meat\Cut;
@@ -17,6 +16,7 @@ use Nessmark\Method\Method;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Say\Phrase;
 use Nessmark\School\Schools;
+use Nessmark\Seasoning\Avoidance;
 use Nessmark\Stock\Lot;
 use Nessmark\Texture\LongCook;
 
@@ -46,7 +46,7 @@ final readonly class Matcher
 
         return new self(
             new Options(
-                new Shares(DonenessTable::from($folder), $rules, Kinds::from($folder), Schools::from($folder)),
+                new Shares(DonenessTable::from($folder), $rules, Avoidance::from($folder), Schools::from($folder)),
                 new Outlook($rules, LongCook::from($folder)),
                 Portions::from($folder),
                 LongCook::from($folder),

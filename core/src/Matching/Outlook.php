@@ -36,6 +36,7 @@ final readonly class Outlook
             $lot->rearing,
             $lot->isParasiteFrozen,
             $method->isInBath(),
+            $share->eaters->isAnyChild(),
         );
         $rule = $this->rules->rule($serving->standard, $cut->foodClass);
         $targetC = $share->doneness->targetC;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nessmark\Matching;
 
-use Nessmark\Catalogue\Kinds;
 use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\DonenessWord;
 use Nessmark\Meal\Eater;
@@ -14,6 +13,7 @@ use Nessmark\Method\Method;
 use Nessmark\Safety\Level;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\School\Schools;
+use Nessmark\Seasoning\Avoidance;
 
 /** Parts the people at the table into those who can eat of the same piece. */
 final readonly class Shares
@@ -21,7 +21,7 @@ final readonly class Shares
     public function __construct(
         private DonenessTable $doneness,
         private SafetyRules $rules,
-        private Kinds $kinds,
+        private Avoidance $avoidance,
         private Schools $schools,
     ) {}
 
@@ -34,7 +34,7 @@ final readonly class Shares
             if ($word === null) {
                 return null;
             }
-            $rows[] = [$eater, $word, $this->seasonings($eater)];
+            $rows[] = [$eater, $word, $this->avoidance->beside($eater->avoid), null];
         }
 
         return Share::alike($rows);
@@ -43,15 +43,10 @@ final readonly class Shares
     /** Whether a kind of meat that someone does not eat is this one. */
     public function isAvoided(Wish $wish, Cut $cut): ?string
     {
-        foreach ($wish->eaters->groups as $eater) {
-            foreach ($eater->avoid as $word) {
-                if ($this->kinds->kind($word)?->holds($cut) === true) {
-                    return $word;
-                }
-            }
-        }
-
-        return null;
+        return $this->avoidance->isMeat(
+            array_merge(...array_map(static fn (Eater $eater): array => $eater->avoid, $wish->eaters->groups)),
+            $cut,
+        );
     }
 
     /**
@@ -91,16 +86,5 @@ final readonly class Shares
         $word = $asked['doneness'] ?? $byFamily;
 
         return is_string($word) ? $word : $cut->defaultDoneness;
-    }
-
-    /** @return list<string> */
-    private function seasonings(Eater $eater): array
-    {
-        $seasonings = array_values(
-            array_unique(array_filter($eater->avoid, fn (string $word): bool => $this->kinds->kind($word) === null)),
-        );
-        sort($seasonings);
-
-        return $seasonings;
     }
 }

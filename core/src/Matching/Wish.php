@@ -17,7 +17,8 @@ final readonly class Wish
      * @param  int|null  $budgetMinor  a head, hundredths of the shop's currency
      * @param  list<Want>  $wants
      * @param  bool  $isStoodIn  another cut than the one that was named is looked for
-     * @param  list<string>  $diets  what somebody does not eat, by the words of the diets
+     * @param  Eaters  $eaters  who eats of the meat
+     * @param  Eaters|null  $table  with those who eat none; null: they are all who sit there
      * @param  string|null  $seasoning  one of the shelf, or a family of them
      */
     public function __construct(
@@ -31,9 +32,9 @@ final readonly class Wish
         public ?int $budgetMinor = null,
         public array $wants = [],
         public bool $mayOrder = false,
-        public array $diets = [],
         public bool $isStoodIn = false,
         public ?string $seasoning = null,
+        public ?Eaters $table = null,
     ) {}
 
     public function wants(Want $want): bool
@@ -77,9 +78,9 @@ final readonly class Wish
             $this->budgetMinor,
             $this->wants,
             $this->mayOrder,
-            $this->diets,
             $isStoodIn || $this->isStoodIn,
             $this->seasoning,
+            $this->table,
         );
     }
 

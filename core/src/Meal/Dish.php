@@ -10,8 +10,8 @@ final readonly class Dish
     /**
      * @param  non-empty-list<Share>  $shares  the largest first
      * @param  array<string, string>  $schools  those that bear on it, as they are followed
-     * @param  list<string>  $diets  what somebody does not eat
      * @param  list<string>  $notConsidered  keys of the ask that this version takes but does not use
+     * @param  int  $meatless  how many of the table eat no meat, and so nothing of it
      */
     public function __construct(
         public Piece $piece,
@@ -21,7 +21,7 @@ final readonly class Dish
         public array $schools,
         public array $notConsidered,
         public Dressing $dressing,
-        public array $diets = [],
+        public int $meatless = 0,
     ) {}
 
     /** The same dish for its largest share alone. */
@@ -35,7 +35,7 @@ final readonly class Dish
             $this->schools,
             $this->notConsidered,
             $this->dressing,
-            $this->diets,
+            $this->meatless,
         );
     }
 

@@ -36,6 +36,28 @@ final readonly class Eaters
         return array_filter($this->groups, static fn (Eater $eater): bool => $eater->atRisk) !== [];
     }
 
+    public function isAnyChild(): bool
+    {
+        return array_filter($this->groups, static fn (Eater $eater): bool => $eater->child) !== [];
+    }
+
+    /**
+     * @param  list<string>  $diets
+     * @return self|null those on none of these diets; null where nobody is left
+     */
+    public function without(array $diets): ?self
+    {
+        $left = array_filter($this->groups, static fn (Eater $eater): bool => array_intersect($eater->diets, $diets) === []);
+
+        return $left === [] ? null : new self(...array_values($left));
+    }
+
+    /** @return list<string> what somebody does not eat, by the words of the diets */
+    public function diets(): array
+    {
+        return array_values(array_unique(array_merge(...array_map(static fn (Eater $eater): array => $eater->diets, $this->groups))));
+    }
+
     /** The same people, each without a wish of their own. */
     public function asUsual(): self
     {

@@ -32,6 +32,8 @@ final readonly class Plate
             $this->piece->rearing,
             $this->piece->isParasiteFrozen,
             $this->way->method->isInBath(),
+            $this->share->eaters->isAnyChild(),
+            $this->share->avoided,
         );
     }
 }

@@ -18,7 +18,7 @@ final readonly class Judge
         if ($serving->isAnyoneAtRisk || $this->rules->rule($serving->standard, $serving->cut->foodClass)->below === Level::Stop) {
             return true;
         }
-        foreach ($this->rules->hazards($serving->cut, false) as $hazard) {
+        foreach ($this->rules->hazards($serving->cut, false, false) as $hazard) {
             if ($hazard->level === Level::Stop && $hazard->unless !== []) {
                 return true;
             }
@@ -35,7 +35,9 @@ final readonly class Judge
         return new Verdict(
             [
                 ...$this->minimum($serving, $evidence, $rule, $meets),
+                ...$this->avoided($serving),
                 ...$this->hazards($serving, $evidence),
+                ...$this->children($serving, $meets),
                 ...$this->unknownRearing($serving, $evidence, $meets),
                 ...$this->parasites($serving, $evidence),
                 ...$this->warmStart($serving, $evidence),
@@ -50,8 +52,8 @@ final readonly class Judge
     /** What is going to be said of a piece before it is cooked, as far as it can be told: for ranking. */
     public function foreseen(Serving $serving): Level
     {
-        $level = Level::Clear;
-        foreach ($this->rules->hazards($serving->cut, $serving->isAnyoneAtRisk) as $hazard) {
+        $level = $serving->avoided === null ? Level::Clear : Level::Stop;
+        foreach ($this->rules->hazards($serving->cut, $serving->isAnyoneAtRisk, $serving->isAnyChild) as $hazard) {
             $level = $hazard->unless === [] ? $level->orStricter($hazard->level) : $level;
         }
 
@@ -92,11 +94,41 @@ final readonly class Judge
         ];
     }
 
+    /** @return list<Finding> of somebody who eats of it and must not */
+    private function avoided(Serving $serving): array
+    {
+        return $serving->avoided === null
+            ? []
+            : [
+                new Finding(Level::Stop, new Phrase('safety.avoided_meat', ['food' => $serving->avoided]), [
+                    $this->rules->limits->source('probe_from_mm'),
+                ]),
+            ];
+    }
+
+    /**
+     * A child of an age nobody said may be under five, and so at risk.
+     *
+     * @return list<Finding>
+     */
+    private function children(Serving $serving, bool $meets): array
+    {
+        return $meets || ! $serving->isAnyChild || $serving->isAnyoneAtRisk
+            ? []
+            : [
+                new Finding(
+                    Level::Caution,
+                    new Phrase('safety.children_under_five'),
+                    $this->rules->rule($serving->standard, $serving->cut->foodClass)->sources(),
+                ),
+            ];
+    }
+
     /** @return list<Finding> of what the food is, however it is cooked */
     private function hazards(Serving $serving, CookEvidence $evidence): array
     {
         $findings = [];
-        foreach ($this->rules->hazards($serving->cut, $serving->isAnyoneAtRisk) as $rule) {
+        foreach ($this->rules->hazards($serving->cut, $serving->isAnyoneAtRisk, $serving->isAnyChild) as $rule) {
             if ($rule->unless === [] || ! $evidence->held->meets($rule->unless, $evidence->pulledAtS)) {
                 $findings[] = new Finding($rule->level, new Phrase("safety.hazard_{$rule->hazard->value}"), [$rule->source]);
             }

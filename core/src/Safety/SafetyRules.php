@@ -35,6 +35,7 @@ final class SafetyRules
                 $rule->text('for') === 'everyone',
                 $rule->has('unless') ? array_merge(...array_map($this->table(...), $rule->texts('unless'))) : [],
                 $rule->text('source'),
+                $rule->has('for_children') ? Level::from($rule->text('for_children')) : null,
             );
         }
         $this->hazards = $hazards;
@@ -56,12 +57,12 @@ final class SafetyRules
     }
 
     /** @return list<HazardRule> of what the food is, for whoever eats it */
-    public function hazards(Cut $cut, bool $isAnyoneAtRisk): array
+    public function hazards(Cut $cut, bool $isAnyoneAtRisk, bool $isAnyChild): array
     {
         $rules = [];
         foreach ($cut->hazards as $hazard) {
-            $rule = $this->hazard($hazard);
-            if ($rule !== null && $rule->concerns($isAnyoneAtRisk)) {
+            $rule = $this->hazard($hazard)?->holdingFor($isAnyoneAtRisk, $isAnyChild);
+            if ($rule !== null) {
                 $rules[] = $rule;
             }
         }

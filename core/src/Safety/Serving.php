@@ -14,6 +14,7 @@ final readonly class Serving
      * @param  Cut  $cut  as it was treated and reared
      * @param  Rearing|null  $rearing  null where nobody said
      * @param  bool  $isSealed  in a bath: warmed slowly on purpose, and out of the air
+     * @param  string|null  $avoided  the word by which somebody who eats of it goes without this very meat
      */
     public function __construct(
         public Cut $cut,
@@ -22,5 +23,7 @@ final readonly class Serving
         public ?Rearing $rearing,
         public bool $isParasiteFrozen,
         public bool $isSealed,
+        public bool $isAnyChild = false,
+        public ?string $avoided = null,
     ) {}
 }

@@ -282,7 +282,7 @@ final readonly class Dresser
                 new Phrase('season_apart.'.($given === null ? 'nothing' : ($served === null ? 'plain' : 'swapped')), [
                     'mark' => (string) $mark,
                     'seasoning' => $given->name ?? '',
-                    'words' => implode(', ', $words),
+                    'food' => implode(', ', $words),
                 ]),
             );
         }

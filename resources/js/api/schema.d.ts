@@ -1210,8 +1210,15 @@ export interface components {
             /** @enum {string} */
             appetite?: "small" | "usual" | "hearty";
             at_risk?: boolean;
-            doneness?: string;
+            doneness?: string | null;
             avoid?: string[];
+            /** @description of whatever age */
+            child?: boolean;
+            /** @description a child in its first year */
+            under_one?: boolean;
+            diets?: string[];
+            /** @description so many dishes of the meal their appetite is for */
+            of_dishes?: number;
         };
         AskSchools: {
             /** @enum {string} */
@@ -1394,7 +1401,7 @@ export interface components {
         };
         Chip: {
             /** @enum {string} */
-            kind: "number" | "count" | "lead" | "half" | "baby" | "appetite" | "risk" | "doneness" | "avoid" | "diet" | "named" | "kind" | "dish" | "raw" | "like" | "pieces" | "part" | "bones" | "thickness" | "each" | "weight" | "method" | "appliance" | "not_on" | "heat" | "day" | "clock" | "within" | "budget" | "in_all" | "grade" | "aged" | "packed" | "rearing" | "origin" | "want" | "order" | "and" | "or" | "article" | "filler" | "unknown";
+            kind: "number" | "count" | "lead" | "half" | "child" | "among" | "others" | "beside" | "appetite" | "risk" | "doneness" | "avoid" | "diet" | "named" | "kind" | "dish" | "raw" | "like" | "pieces" | "part" | "bones" | "thickness" | "each" | "each_of" | "weight" | "method" | "appliance" | "not_on" | "heat" | "day" | "clock" | "within" | "budget" | "in_all" | "grade" | "aged" | "packed" | "rearing" | "origin" | "want" | "seasoning" | "order" | "and" | "or" | "article" | "filler" | "unknown";
             text: string;
             value: string;
             from: number;
@@ -2093,6 +2100,8 @@ export interface components {
             /** @description of the first dish */
             wish: components["schemas"]["Wish"];
             dishes: components["schemas"]["Wish"][];
+            /** @description who eats, each group once */
+            table: components["schemas"]["AskDiner"][];
             suggestions: string[];
         };
         LocalName: {
@@ -2894,7 +2903,7 @@ export interface components {
             cut: string;
         };
         Wish: {
-            diners: components["schemas"]["WishDiner"][];
+            diners: components["schemas"]["AskDiner"][];
             named?: string | null;
             cut?: string | null;
             kinds?: string[];
@@ -2945,14 +2954,6 @@ export interface components {
             /** @enum {string} */
             profile?: "us" | "uk" | "eu";
             schools?: components["schemas"]["AskSchools"];
-        };
-        WishDiner: {
-            count: number;
-            /** @enum {string} */
-            appetite?: "small" | "usual" | "hearty";
-            at_risk?: boolean;
-            doneness?: string | null;
-            avoid?: string[];
         };
         WorseBy: {
             criterion: string;

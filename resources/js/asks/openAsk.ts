@@ -1,7 +1,7 @@
 import type { Schemas } from '@/api/client'
 
 export type Wish = Schemas['Wish']
-export type Eater = Schemas['WishDiner']
+export type Eater = Schemas['AskDiner']
 export type Want = NonNullable<Wish['wants']>[number]
 export type Scale = 'kitchen' | 'official'
 export type Surface = 'patted' | 'dried' | 'wet'

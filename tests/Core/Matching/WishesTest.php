@@ -123,7 +123,7 @@ final class WishesTest extends TestCase
         foreach (TodaysCase::open()->answer('halal steak or pork for 4 pan')->matches as $match) {
             self::assertNotSame('pork', $match->option->lot->cut->group->value);
         }
-        self::assertSame(['halal'], TodaysCase::open()->wish('halal steak for 4')->diets);
+        self::assertSame(['halal'], TodaysCase::open()->wish('halal steak for 4')->eaters->diets());
     }
 
     #[TestWith(['vegan', 'diets'])]

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nessmark\AskLine;
+
+/** The people some chips speak of: those counted apart, the rest, and what holds for everyone. */
+final readonly class Company
+{
+    /**
+     * @param  list<Guests>  $groups
+     * @param  Guests  $everyone  what is said of no group in particular
+     */
+    private function __construct(public array $groups, public Guests $everyone) {}
+
+    /**
+     * Words about eaters that follow no number hold for everyone who is not counted apart. Children come besides those who were
+     * counted, unless they are said to be among them.
+     *
+     * @param  list<Chip>  $said
+     * @param  int|null  $total  how many sit there
+     * @param  bool  $isOfPieces  the total was counted in meat, so that who eats none comes besides
+     */
+    public static function of(array $said, ?int $total, bool $isOfPieces = false): self
+    {
+        [$groups, $everyone] = self::spokenOf($said);
+        $groups = array_map(
+            static fn (Guests $group): Guests => $isOfPieces && $group->eatsNoMeat() ? $group->besides() : $group,
+            self::halved($groups, $total),
+        );
+        $among = array_values(array_filter($groups, static fn (Guests $group): bool => $group->isAmong));
+        $besides = array_values(array_filter($groups, static fn (Guests $group): bool => ! $group->isAmong));
+        $apart = self::heads($among);
+        $rest = ($total ?? ($groups === [] ? 1 : $apart)) - $apart;
+        $rows = [
+            ...$rest > 0 || $groups === [] ? [$everyone->counting(max(1, $rest))->done(null)] : [],
+            ...array_map(static fn (Guests $group): Guests => $group->like($everyone), [...$among, ...$besides]),
+        ];
+        // the diet of all stands beside them, not in each group
+        $ofAll = array_values(array_intersect(...array_map(static fn (Guests $group): array => $group->diets, [$rows[0], ...$rows])));
+        $everyone = $everyone->onDiets($ofAll);
+
+        return new self(
+            array_map(static fn (Guests $group): Guests => $group->withoutDiets($everyone->diets), $rows),
+            $everyone,
+        );
+    }
+
+    /**
+     * Only those who are counted apart: there is no rest.
+     *
+     * @param  list<Chip>  $said
+     */
+    public static function marks(array $said): self
+    {
+        return new self(...self::spokenOf($said));
+    }
+
+    /** @param  list<Guests>  $groups */
+    private static function heads(array $groups): int
+    {
+        return array_sum(array_map(static fn (Guests $group): int => $group->count, $groups));
+    }
+
+    /**
+     * @param  list<Chip>  $said
+     * @return array{list<Guests>, Guests} counted apart, and everyone
+     */
+    private static function spokenOf(array $said): array
+    {
+        $groups = [];
+        $everyone = new Guests;
+        $current = null;
+        $isAmong = false;
+        foreach ($said as $chip) {
+            // what must not be in it, said in a breath of its own, is said of everyone
+            $isOfAll = $chip->isAfterComma && in_array($chip->kind, [ChipKind::Avoid, ChipKind::Diet], true);
+            $isOfGroup = ! $isOfAll && ($chip->kind->isOfEaters() || $chip->kind === ChipKind::Diet);
+            $isAmong = $isAmong || $chip->kind === ChipKind::Among;
+            $starts = match (true) {
+                $chip->kind === ChipKind::Lead, $chip->kind === ChipKind::Half => Guests::lead($chip, $isAmong),
+                // "pregnant" alone is one of them, "a toddler" one besides
+                $current === null && in_array($chip->kind, [ChipKind::Risk, ChipKind::Child], true) => (new Guests(
+                    1, isOfThem: $isAmong, from: $chip->from,
+                ))->with($chip),
+                default => null,
+            };
+            if ($starts === null && $current !== null && $isOfGroup) {
+                $current = $current->with($chip);
+
+                continue;
+            }
+            $groups = $current === null ? $groups : [...$groups, $current];
+            $everyone = $starts === null ? $everyone->with($chip) : $everyone;
+            $current = $starts;
+        }
+
+        return [$current === null ? $groups : [...$groups, $current], $everyone];
+    }
+
+    /**
+     * "Half rare, half well": the first half has the odd one.
+     *
+     * @param  list<Guests>  $groups
+     * @return list<Guests>
+     */
+    private static function halved(array $groups, ?int $total): array
+    {
+        $left = $total ?? 2;
+        foreach ($groups as $i => $group) {
+            if ($group->count === 0) {
+                $groups[$i] = $group->counting(max(1, min($left, (int) ceil(($total ?? 2) / 2))));
+                $left -= $groups[$i]->count;
+            }
+        }
+
+        return $groups;
+    }
+}
