@@ -48,6 +48,12 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial']),
             new OA\Property(property: 'schools', ref: '#/components/schemas/AskSchools'),
             new OA\Property(property: 'now', type: 'string', nullable: true),
+            new OA\Property(
+                property: 'table',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/AskDiner'),
+                description: 'who eats of the dishes that are on the ticket already: what is known of them holds for this one',
+            ),
         ],
     ),
 ]
@@ -68,7 +74,7 @@ use OpenApi\Attributes as OA;
         schema: 'CounterShown',
         type: 'object',
         additionalProperties: false,
-        required: ['id', 'line', 'chips', 'suggestions', 'wish', 'dishes', 'matches', 'chosen', 'ask', 'ticket', 'refused'],
+        required: ['id', 'line', 'chips', 'suggestions', 'wish', 'dishes', 'table', 'matches', 'chosen', 'ask', 'ticket', 'refused'],
         properties: [
             new OA\Property(property: 'id', type: 'string', nullable: true, description: 'of the ticket; giving names it'),
             new OA\Property(property: 'line', type: 'string', description: 'as it was typed, or as the wish is written'),
@@ -80,6 +86,12 @@ use OpenApi\Attributes as OA;
                 type: 'array',
                 items: new OA\Items(ref: '#/components/schemas/Wish'),
                 description: 'a wish for each dish of the line; the first is answered',
+            ),
+            new OA\Property(
+                property: 'table',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/AskDiner'),
+                description: 'who eats, each group once',
             ),
             new OA\Property(
                 property: 'matches',

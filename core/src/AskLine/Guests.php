@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\AskLine;
 
 use Nessmark\Meal\Appetite;
+use Nessmark\Meal\Eater;
 
 /** So many people at a table, as far as they were spoken of. */
 final readonly class Guests
@@ -36,6 +37,24 @@ final readonly class Guests
         public bool $isOfThem = false,
         public ?int $from = null,
     ) {}
+
+    public static function of(Eater $eater): self
+    {
+        return new self(
+            $eater->count, $eater->appetite->value, $eater->doneness, $eater->atRisk, $eater->child, $eater->underOne, $eater->avoid,
+            $eater->diets,
+        );
+    }
+
+    /** Whether what is known of the others is known of them too. */
+    public function covers(self $others): bool
+    {
+        return ($this->isAtRisk || ! $others->isAtRisk) &&
+            ($this->isChild || ! $others->isChild) &&
+            ($this->isUnderOne || ! $others->isUnderOne) &&
+            array_diff($others->avoid, $this->avoid) === [] &&
+            array_diff($others->diets, $this->diets) === [];
+    }
 
     /** So many, by their sort: child, young, infant; or so many "of them". */
     public static function lead(Chip $chip, bool $isAmong): self

@@ -49,7 +49,8 @@ final readonly class LineReader
         $this->patterns = new Patterns($lexicon);
     }
 
-    public function read(string $line, DateTimeImmutable $now): Line
+    /** @param  list<Guests>  $known  who sits at this table already, from dishes before */
+    public function read(string $line, DateTimeImmutable $now, array $known = []): Line
     {
         $words = Word::all(mb_substr($line, 0, self::LONGEST));
         $meaning = new Meaning($this->lexicon, $now);
@@ -74,7 +75,7 @@ final readonly class LineReader
         $dishes = Dishes::sharing(array_map(Dishes::chips(...), $parted));
         $asking = array_replace(...array_map(Settled::contradicting(...), $dishes));
         $settled = static fn (Chip $chip): Chip => $asking[$chip->from] ?? $chip;
-        $people = (new People($roles))->of(
+        $people = (new People($roles, $known))->of(
             array_map(
                 static fn (array $segments): array => array_map(static fn (array $of): array => array_map($settled, $of), $segments),
                 $parted,

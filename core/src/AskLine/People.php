@@ -11,7 +11,8 @@ namespace Nessmark\AskLine;
  */
 final readonly class People
 {
-    public function __construct(private Roles $roles) {}
+    /** @param  list<Guests>  $known  who sits at this table already, from dishes before */
+    public function __construct(private Roles $roles, private array $known = []) {}
 
     /** @param  non-empty-list<list<list<Chip>>>  $dishes  the segments of each dish */
     public function of(array $dishes): Seated
@@ -77,9 +78,15 @@ final readonly class People
                 $isSaidElsewhere = $group->from !== null && self::isInMeatOfAnother($group->from, $i, $dishes);
                 $group = ($isSaidElsewhere ? $group->done(null) : $group)->orDone($ofDish->everyone->doneness ?? $ofTable);
                 $of = count(array_filter($eaten, static fn (array $groups): bool => isset($groups[$of])));
-                $diners[] = $group->written($of + self::beside($dish));
+                $diners[] = [$group, $of + self::beside($dish)];
             }
-            $seated[] = self::seats($diners, $company->everyone->diets);
+            $isForOthers = array_filter($dish, static fn (Chip $chip): bool => $chip->kind === ChipKind::Others) !== [];
+            $ofDishes = max(1, ...array_column($diners, 1));
+            $groups = self::recalling(array_column($diners, 0), $isForOthers ? [] : $this->known, $company->everyone->diets);
+            $seated[] = self::seats(
+                array_map(static fn (Guests $group, int $i): array => $group->written($diners[$i][1] ?? $ofDishes), $groups, array_keys($groups)),
+                $company->everyone->diets,
+            );
         }
 
         return new Seated(array_map(static fn (Guests $group): array => $group->written(1), $company->groups), $seated);
@@ -106,6 +113,7 @@ final readonly class People
             foreach ($loose->groups as $mark) {
                 $groups = self::marked($groups, $mark);
             }
+            $groups = self::recalling($groups, $this->known, [...$company->everyone->diets, ...$loose->everyone->diets]);
             $ofDishes = 1 + self::beside(Dishes::chips($segments));
             $diners = array_map(static fn (Guests $group): array => $group->written($ofDishes), $groups);
             $table = [...$table, ...$diners];
@@ -123,6 +131,28 @@ final readonly class People
     private static function seats(array $diners, array $diets): array
     {
         return ['diners' => $diners, ...$diets === [] ? [] : ['diets' => $diets]];
+    }
+
+    /**
+     * Who was at the table for another dish is there for this one.
+     *
+     * @param  list<Guests>  $groups
+     * @param  list<Guests>  $known
+     * @param  list<string>  $common  diets of all of them
+     * @return list<Guests>
+     */
+    public static function recalling(array $groups, array $known, array $common): array
+    {
+        foreach ($known as $guests) {
+            $guests = $guests->withoutDiets($common);
+            $covered = array_filter($groups, static fn (Guests $group): bool => $group->covers($guests));
+            $missing = $guests->count - array_sum(array_map(static fn (Guests $group): int => $group->count, $covered));
+            if (! $guests->isPlain() && $missing > 0) {
+                $groups = self::marked($groups, $guests->counting($missing)->done(null));
+            }
+        }
+
+        return $groups;
     }
 
     /**

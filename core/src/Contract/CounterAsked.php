@@ -12,6 +12,8 @@ final readonly class CounterAsked
 {
     private const MOST_KEPT = 40;
 
+    private const MOST_AT_TABLE = 72;
+
     /**
      * @param  string|null  $typed  the line; null where the wish was tapped
      * @param  array<string, mixed>  $wish  in the form of WishReader
@@ -19,6 +21,7 @@ final readonly class CounterAsked
      * @param  array{string, string}|null  $choice  lot and method of a match
      * @param  array<string, mixed>  $hand  what was set by hand of the piece, in the form of AskReader
      * @param  array<string, mixed>  $common  units and schools, of wish and ask alike
+     * @param  list<mixed>  $table  who eats of the dishes that are on the ticket already, in the form of diners
      */
     private function __construct(
         public ?string $typed,
@@ -28,10 +31,11 @@ final readonly class CounterAsked
         public array $hand,
         public array $common,
         public DateTimeImmutable $now,
+        public array $table,
     ) {}
 
     /**
-     * @param  mixed  $data  line or wish, keep, choice, hand, units, schools, now
+     * @param  mixed  $data  line or wish, keep, choice, hand, units, schools, now, table
      *
      * @throws InputRefused naming every key that is wrong
      */
@@ -55,9 +59,10 @@ final readonly class CounterAsked
         if ($now === null && ! $in->isWrong()) {
             $in->refuse('now', 'missing', null, 'now');
         }
+        $table = $in->has('table') ? $in->items('table', 0, self::MOST_AT_TABLE) : [];
         $in->noOthers();
         $in->refuseIfWrong();
 
-        return new self($typed, $wish, $keep, $chosen, $hand, $common, $now ?? new DateTimeImmutable('@0'));
+        return new self($typed, $wish, $keep, $chosen, $hand, $common, $now ?? new DateTimeImmutable('@0'), $table);
     }
 }

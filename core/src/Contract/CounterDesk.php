@@ -6,10 +6,12 @@ namespace Nessmark\Contract;
 
 use DateTimeImmutable;
 use Nessmark\Advice\Portions;
+use Nessmark\AskLine\Guests;
 use Nessmark\AskLine\Lexicon;
 use Nessmark\AskLine\Line;
 use Nessmark\AskLine\LineReader;
 use Nessmark\AskLine\LineWriter;
+use Nessmark\AskLine\People;
 use Nessmark\Catalogue\Catalogue;
 use Nessmark\Catalogue\NameIndex;
 use Nessmark\Data\DataFolder;
@@ -18,6 +20,7 @@ use Nessmark\House\HouseRules;
 use Nessmark\Matching\CookMemory;
 use Nessmark\Matching\Matcher;
 use Nessmark\Matching\WhyNot;
+use Nessmark\Meal\Eater;
 use Nessmark\Seasoning\Shelf;
 use Nessmark\Stock\Lot;
 
@@ -63,9 +66,49 @@ final readonly class CounterDesk
         return new self($this->wishes, $lexicon, new LineWriter($lexicon), $this->matcher, $this->portions);
     }
 
-    public function read(string $line, DateTimeImmutable $now, Catalogue $catalogue): Line
+    /** @param  list<Guests>  $known  who sits at this table already, from dishes before */
+    public function read(string $line, DateTimeImmutable $now, Catalogue $catalogue, array $known = []): Line
     {
-        return (new LineReader($this->lexicon, $catalogue, $this->portions))->read($line, $now);
+        return (new LineReader($this->lexicon, $catalogue, $this->portions))->read($line, $now, $known);
+    }
+
+    /**
+     * @param  list<mixed>  $diners
+     * @return list<Guests> each sort of person once, as many as there were at the most
+     *
+     * @throws InputRefused naming every key that is wrong
+     */
+    public function seated(array $diners): array
+    {
+        $seated = [];
+        foreach ($diners === [] ? [] : array_chunk($diners, EatersReader::MOST_GROUPS) as $some) {
+            foreach ($this->wishes->eaters(['diners' => $some])->groups as $eater) {
+                $guests = Guests::of($eater)->done(null);
+                $key = serialize($guests->counting(0));
+                $seated[$key] = ($seated[$key] ?? $guests)->count >= $guests->count ? $seated[$key] ?? $guests : $guests;
+            }
+        }
+
+        return array_values($seated);
+    }
+
+    /**
+     * A wish that was tapped, for those who sit at the table already.
+     *
+     * @param  array<string, mixed>  $wish
+     * @param  list<Guests>  $known
+     * @return array<string, mixed>
+     */
+    public function recalling(array $wish, array $known): array
+    {
+        if ($known === []) {
+            return $wish;
+        }
+        $eaters = $this->wishes->eaters($wish)->groups;
+        $groups = People::recalling(array_map(Guests::of(...), $eaters), $known, []);
+        $ofDishes = max(array_map(static fn (Eater $eater): int => $eater->ofDishes, $eaters));
+
+        return [...$wish, 'diners' => array_map(static fn (Guests $group): array => $group->written($ofDishes), $groups)];
     }
 
     /**

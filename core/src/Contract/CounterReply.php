@@ -40,11 +40,14 @@ final readonly class CounterReply
         $asked = CounterAsked::read($data);
         $now = $shop->house->local($asked->now);
         $desk = $this->desk->at($shop->shelf);
-        $read = $asked->typed === null ? null : $desk->read($asked->typed, $now, $shop->catalogue);
+        $known = $desk->seated($asked->table);
+        $read = $asked->typed === null ? null : $desk->read($asked->typed, $now, $shop->catalogue, $known);
         $wish = $read === null ? $asked->wish : $read->wish;
         $line = $asked->typed ?? $asked->keep;
         $shown = ['id' => null, 'wish' => $wish, 'matches' => null, 'chosen' => null, 'ask' => null, 'ticket' => null, 'refused' => null];
         try {
+            $wish = $read === null ? $desk->recalling($wish, $known) : $wish;
+            $shown['wish'] = $wish;
             $matches = $desk->match(
                 [...$wish, ...$asked->common, 'now' => $now->format(DATE_ATOM)],
                 $shop->lots,
@@ -65,6 +68,7 @@ final readonly class CounterReply
             'line' => $line,
             'chips' => $read->toArray()['chips'],
             'dishes' => $asked->typed === null ? [$wish] : $read->dishes,
+            'table' => $read->table,
             'suggestions' => $asked->typed === null ? [] : $desk->suggestions($asked->typed, $shop->catalogue),
         ];
 

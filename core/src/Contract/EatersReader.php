@@ -16,7 +16,7 @@ final readonly class EatersReader
 {
     private const MOST_HEADS = 200;
 
-    private const MOST_GROUPS = 12;
+    public const MOST_GROUPS = 12;
 
     private const LONGEST_AVOIDED = 40;
 

@@ -354,7 +354,7 @@ final class Fields
     }
 
     /** @return list<mixed> */
-    private function items(string $key, int $fewest, int $most): array
+    public function items(string $key, int $fewest, int $most): array
     {
         $value = $this->has($key) ? $this->data[$key] : null;
         if ($value === null && $fewest === 0) {

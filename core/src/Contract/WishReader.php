@@ -30,6 +30,7 @@ use Nessmark\Matching\SizeWanted;
 use Nessmark\Matching\Want;
 use Nessmark\Matching\Wish;
 use Nessmark\Meal\Eater;
+use Nessmark\Meal\Eaters;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Rearing;
 use Nessmark\Method\FireChoices;
@@ -178,6 +179,16 @@ final readonly class WishReader
             $seasoning,
             $table,
         );
+    }
+
+    /**
+     * @param  mixed  $wish  of which only who eats is read
+     *
+     * @throws InputRefused naming every key of them that is wrong
+     */
+    public function eaters(mixed $wish): Eaters
+    {
+        return EatersReader::of($wish, $this->doneness, $this->diets);
     }
 
     private static function size(Fields $in): SizeWanted

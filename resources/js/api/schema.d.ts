@@ -1495,6 +1495,8 @@ export interface components {
             units?: "metric" | "imperial";
             schools?: components["schemas"]["AskSchools"];
             now?: string | null;
+            /** @description who eats of the dishes that are on the ticket already: what is known of them holds for this one */
+            table?: components["schemas"]["AskDiner"][];
         };
         CounterRefused: {
             /** @enum {string} */
@@ -1511,6 +1513,8 @@ export interface components {
             wish: components["schemas"]["Wish"];
             /** @description a wish for each dish of the line; the first is answered */
             dishes: components["schemas"]["Wish"][];
+            /** @description who eats, each group once */
+            table: components["schemas"]["AskDiner"][];
             matches: components["schemas"]["Matches"] | null;
             /** @description null where a cut was picked by hand */
             chosen: components["schemas"]["Choice"] | null;

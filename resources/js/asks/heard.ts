@@ -20,8 +20,10 @@ const done = (word: string, t: Say, units: Units) =>
 /** One group at the table: "2 small, pink, no mustard". */
 export const describe = (eater: Eater, t: Say, units: Units) =>
   list([
-    eater.appetite && eater.appetite !== 'usual' && t(`ask.${eater.appetite}`),
-    eater.at_risk && t('ask.atRisk'),
+    eater.under_one ? t('ask.underOne') : eater.child && t('ask.child'),
+    eater.appetite && eater.appetite !== (eater.child ? 'small' : 'usual') && t(`ask.${eater.appetite}`),
+    eater.at_risk && !eater.under_one && t('ask.atRisk'),
+    ...(eater.diets ?? []).map((diet) => t(`diet.${diet}`)),
     eater.doneness && done(eater.doneness, t, units),
     ...(eater.avoid ?? []).map((word) => t('ask.no', { word })),
   ])
@@ -30,8 +32,9 @@ function people(wish: Wish, t: Say, units: Units): string {
   const heads = wish.diners.reduce((sum, eater) => sum + eater.count, 0)
   const apart = wish.diners.length > 1 ? wish.diners.map((eater) => `${eater.count} ${describe(eater, t, units) || t('ask.usual')}`) : []
   const [only] = wish.diners
-  const alone = wish.diners.length === 1 && only ? describe({ ...only, doneness: null, avoid: [] }, t, units) : ''
-  return list([t('heard.eat', { count: heads }), alone, ...apart])
+  const alone = wish.diners.length === 1 && only ? describe({ ...only, doneness: null, avoid: [], diets: [] }, t, units) : ''
+  const dishes = Math.max(...wish.diners.map((eater) => eater.of_dishes ?? 1))
+  return list([t('heard.eat', { count: heads }), alone, ...apart, dishes > 1 && t('heard.ofDishes', { count: dishes })])
 }
 
 function size(wish: Wish, t: Say, units: Units): string {

@@ -94,4 +94,5 @@ export const asAsked = (ask: OpenAsk) => ({
   ...(ask.isTyped ? (ask.line.trim() === '' ? { wish: NOTHING } : { line: ask.line }) : { wish: ask.wish, keep: ask.keep }),
   choice: ask.choice,
   hand: ask.hand,
+  table: ask.dishes.flatMap((dish) => dish.asked.ask.diners),
 })

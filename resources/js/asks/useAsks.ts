@@ -85,7 +85,9 @@ export const useAsks = defineStore('asks', () => {
       })
     },
   })
-  const wish = computed<Wish>(() => (ask.value.isTyped ? (shown.value?.wish ?? ask.value.wish) : ask.value.wish))
+  // Who was at the table for a dish before is there for this one: the server says so in the wish it answers.
+  const isAnswered = computed(() => ask.value.isTyped || (isSettled.value && ask.value.dishes.length > 0))
+  const wish = computed<Wish>(() => (isAnswered.value ? (shown.value?.wish ?? ask.value.wish) : ask.value.wish))
   /** A meat was named after the cut was picked: what was said since goes before it. */
   const isOverridden = computed(
     () => ask.value.isTyped && isSettled.value && Boolean(ask.value.hand.cut) && shown.value?.ask?.cut !== ask.value.hand.cut,

@@ -5,7 +5,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Eater, Want } from '@/asks/openAsk'
 import { applianceKinds } from '@/asks/applianceKinds'
-import type { HeardOf } from '@/asks/heard'
+import { describe, type HeardOf } from '@/asks/heard'
 import { useAsks } from '@/asks/useAsks'
 import ChoiceRow from '@/ui/ChoiceRow.vue'
 import ToggleRow from '@/ui/ToggleRow.vue'
@@ -60,15 +60,7 @@ const appetite = computed({
   },
 })
 const apart = computed(() => asks.wish.diners.slice(1))
-const describe = (eater: Eater) =>
-  [
-    eater.appetite && eater.appetite !== 'usual' ? t(`ask.${eater.appetite}`) : '',
-    eater.at_risk ? t('ask.atRisk') : '',
-    eater.doneness ? t(`word.${eater.doneness}`) : '',
-    ...(eater.avoid ?? []).map((word) => t('ask.no', { word })),
-  ]
-    .filter(Boolean)
-    .join(', ') || t('ask.usual')
+const described = (eater: Eater) => describe(eater, t, units.units) || t('ask.usual')
 const editing = ref(false)
 
 const more = ref(false)
@@ -212,6 +204,9 @@ const count = (by: -1 | 1) => {
         <button type="button" class="chip" data-testid="add-at-risk" @click="asks.addEater({ count: 1, at_risk: true })"
           >+ {{ t('ask.oneAtRisk') }}</button
         >
+        <button type="button" class="chip" data-testid="add-child" @click="asks.addEater({ count: 1, child: true, appetite: 'small' })"
+          >+ {{ t('ask.oneChild') }}</button
+        >
         <button
           type="button"
           class="chip"
@@ -228,10 +223,10 @@ const count = (by: -1 | 1) => {
           :key="i"
           type="button"
           class="chip said"
-          :aria-label="t('ask.drop', { what: `${eater.count} ${describe(eater)}` })"
+          :aria-label="t('ask.drop', { what: `${eater.count} ${described(eater)}` })"
           data-testid="apart"
           @click="asks.dropEater(i + 1)">
-          <b>{{ eater.count }}</b> {{ describe(eater) }} <span aria-hidden="true">×</span></button
+          <b>{{ eater.count }}</b> {{ described(eater) }} <span aria-hidden="true">×</span></button
         >
       </div>
       <ApartEditor
