@@ -69,6 +69,11 @@ final readonly class StoreTicket
             $dishes,
         );
         $sold = array_map(fn (DishToGive $dish): array => $this->stock->soldFrom($user->shop, $dish->ask['lot'] ?? null), $dishes);
+        foreach ($sold as [, $lot]) {
+            if ($lot?->isPastOn($now) === true) {
+                throw StockRefused::past($lot->number);
+            }
+        }
         $meal = $this->meals->read(
             $asks,
             array_column($sold, 1),
@@ -76,11 +81,6 @@ final readonly class StoreTicket
             $this->catalogues->of($user->shop),
             $this->shelves->of($user->shop),
         );
-        foreach ($sold as [, $lot]) {
-            if ($lot?->isPastOn($now) === true) {
-                throw StockRefused::past($lot->number);
-            }
-        }
         $ticket = $this->tickets->serve($meal, $user->shop->currency);
         if (! $ticket->mayBeHandedOver()) {
             throw TicketRefused::stopped();

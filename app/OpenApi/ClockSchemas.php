@@ -86,7 +86,9 @@ use OpenApi\Attributes as OA;
         schema: 'Clock',
         type: 'object',
         additionalProperties: false,
-        required: ['fits', 'is_exact', 'eat_at', 'begins_at', 'spare_min', 'ready_at', 'helps', 'without', 'tasks', 'sides'],
+        required: [
+            'fits', 'is_exact', 'eat_at', 'begins_at', 'spare_min', 'ready_at', 'cannot_hold', 'waits', 'helps', 'without', 'tasks', 'sides',
+        ],
         properties: [
             new OA\Property(property: 'fits', type: 'boolean'),
             new OA\Property(property: 'is_exact', type: 'boolean'),
@@ -94,6 +96,18 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'begins_at', type: 'string', nullable: true),
             new OA\Property(property: 'spare_min', type: 'integer', nullable: true),
             new OA\Property(property: 'ready_at', type: 'string', nullable: true),
+            new OA\Property(
+                property: 'cannot_hold',
+                type: 'array',
+                items: new OA\Items(type: 'string'),
+                description: 'ids of tasks that cannot begin when somebody wants them to: the plan is made without',
+            ),
+            new OA\Property(
+                property: 'waits',
+                type: 'array',
+                items: new OA\Items(type: 'string'),
+                description: 'ids of tasks that were begun and are done too early: they are kept hot, and not begun again',
+            ),
             new OA\Property(property: 'helps', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'without', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'tasks', type: 'array', items: new OA\Items(ref: '#/components/schemas/ClockTask')),

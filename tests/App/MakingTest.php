@@ -22,7 +22,7 @@ final class MakingTest extends AppTestCase
         parent::setUp();
         $this->cutter = $this->staff(Role::HeadButcher, signIn: 'head');
         $this->actingAs($this->cutter);
-        foreach ([['A', 'beef-chuck-eye-steak', 3000, '2031-03-04'], ['B', 'beef-brisket-point', 2000, '2031-03-02']] as $row) {
+        foreach ([['A', 'beef-chuck-eye-steak', 3000, '2099-03-04'], ['B', 'beef-brisket-point', 2000, '2099-03-02']] as $row) {
             [$number, $cut, $g, $day] = $row;
             $lot = ['number' => $number, 'cut' => $cut, 'weight_g' => $g, 'price_per_kg' => 14, 'use_by' => $day];
             $this->postJson('/api/v1/case/lots', $lot)->assertCreated();
@@ -37,7 +37,7 @@ final class MakingTest extends AppTestCase
 
         self::assertSame([2000, 1500, 1480], [$this->left('A'), $this->left('B'), $this->left('M')]);
         $made = Lot::query()->where('number', 'M')->firstOrFail();
-        self::assertSame('2031-03-02', $made->use_by?->format('Y-m-d'));
+        self::assertSame('2099-03-02', $made->use_by?->format('Y-m-d'));
         self::assertSame([1480], LotMove::query()->where('lot_id', $made->id)->where('kind', MoveKind::Made)->pluck('change_g')->all());
 
         $this->make('M2', 1000, 500, 1480, 19)->assertUnprocessable()->assertJsonPath('violations.0.key', 'loss_g');

@@ -188,7 +188,7 @@ final readonly class Advisor
     {
         $plate = $this->turnedOnce($plate);
         $mustMeet = $this->judge->mustMeetMinimum($plate->serving()) || $plate->share->doneness->word === DonenessWord::OFFICIAL_MINIMUM;
-        $officialC = $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->officialC;
+        $officialC = $this->rules->of($plate->occasion->house->standard, $plate->piece->cut)->officialC;
         $targetC = $plate->share->doneness->targetC;
         $cook = $this->cook($plate, $targetC, $mustMeet, null);
         // A plan that aims at the minimum and just misses its hold is warmed until it is met; one that aims lower is judged as it is.
@@ -233,7 +233,7 @@ final readonly class Advisor
         // A plan that aims below a minimum it cannot hold is laid out as it was asked for, and judged as that.
         $isAsAsked =
             ! $mustMeet ||
-            ($targetC < $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->officialC &&
+            ($targetC < $this->rules->of($plate->occasion->house->standard, $plate->piece->cut)->officialC &&
                 $setting->holdS <= 0.0);
         $countsCarryOver = $isAsAsked && $plate->way->method->countsCarryOver();
         $body = $this->body($plate, $plan);
@@ -270,7 +270,7 @@ final readonly class Advisor
             stoodS: $plate->piece->outOfFridgeS,
             isHeldInstead: $isHeld &&
                 $plate->share->doneness->targetC <
-                    $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->officialC,
+                    $this->rules->of($plate->occasion->house->standard, $plate->piece->cut)->officialC,
         );
 
         return new Cook(
@@ -310,7 +310,7 @@ final readonly class Advisor
             return [$plan->endingAtCore($targetC), false];
         }
         $openS = max($plan->leastS, PullFinder::openSeconds($rough, $start, $plan, $targetC));
-        $officialC = $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->officialC;
+        $officialC = $this->rules->of($plate->occasion->house->standard, $plate->piece->cut)->officialC;
         $official = $targetC >= $officialC ? PullFinder::atCore($rough, $start, $plan, $officialC) : null;
         if ($official !== null && $openS < $official->end->timeS - $official->startedAtS) {
             return [$plan->endingAtCore($officialC), false];
@@ -347,7 +347,7 @@ final readonly class Advisor
     /** The share of collagen to wait for, where texture decides and not the core's temperature. */
     public function mark(Plate $plate): ?float
     {
-        return $this->texture->mark($plate->piece->cut, $plate->way->method, $plate->share->doneness->word);
+        return $this->texture->mark($plate->piece->cut, $plate->way->method, $plate->share->doneness);
     }
 
     /** Turned once means half-way, and when that is follows from the cook itself: found in a few rounds. */
@@ -440,7 +440,7 @@ final readonly class Advisor
         if (! $plate->way->method->canHold() || ! $mustMeet) {
             return 0.0;
         }
-        $point = $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass)->shortestHoldAt($targetC);
+        $point = $this->rules->of($plate->occasion->house->standard, $plate->piece->cut)->shortestHoldAt($targetC);
 
         return $point === null || $point->holdS <= 0.0 ? 0.0 : $point->holdS + self::HOLD_MARGIN_S;
     }

@@ -14,6 +14,7 @@ use Nessmark\Meal\Plate;
 use Nessmark\Meal\Share;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Meat\Hazard;
+use Nessmark\Meat\Surface;
 use Nessmark\Method\Method;
 use Nessmark\Method\Until;
 use Nessmark\Say\Phrase;
@@ -74,6 +75,10 @@ final readonly class Doubts
         }
         foreach ($dish->eaters()->diets() as $diet) {
             $doubts[] = new Phrase("doubt.diet_{$diet}");
+        }
+        $saltedS = $dish->dressing->saltedS;
+        if ($saltedS !== null) {
+            $doubts[] = new Phrase($plate->piece->surface === Surface::Wet ? 'doubt.salted_wet' : 'doubt.salted', ['salted_s' => $saltedS]);
         }
         if ($dish->meatless > 0) {
             $doubts[] = new Phrase('doubt.meatless', ['heads' => $dish->meatless, 'others' => $dish->eaters()->heads()]);

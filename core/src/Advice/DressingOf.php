@@ -58,6 +58,7 @@ final readonly class DressingOf
                 $onHeatAt === null || $now === null ? null : max(0.0, (float) ($onHeatAt->getTimestamp() - $now->getTimestamp())),
                 $juiceG,
                 $dish->eaters()->isAnyoneAtRisk(),
+                $dish->dressing->saltedS,
             ),
             $dish->dressing->shelf,
             $dish->dressing->asked,

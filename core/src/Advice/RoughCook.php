@@ -69,7 +69,7 @@ final readonly class RoughCook
         $word = $this->texture->word($cut, $method, $word, $this->doneness);
         $setting = new Setting($this->planner->usualHeatC($method, $cut, $size, $word->targetC, $fires), $word->targetC, $fires, $pieces);
         $plan = $this->planner->plan($cut, $size, $method, $setting);
-        $mark = $this->texture->mark($cut, $method, $word->word);
+        $mark = $this->texture->mark($cut, $method, $word);
         $aimC = $mark === null ? Specimen::DONE_AT_C : LongCook::FORMS_AT_C;
         $body = Specimen::body($cut, $size, $plan, self::FROM_THE_FRIDGE_C, $surface, $aimC);
         $piece = Specimen::of($cut, $size, $body, self::FROM_THE_FRIDGE_C, $surface, self::CELLS, self::TOLERANCE_K);

@@ -152,7 +152,7 @@ final readonly class TicketAssembly
             $isByTexture,
             $cook->evidence->canProbe,
             array_filter($dish->shares, static fn (Share $share): bool => $share->eaters->isAnyoneAtRisk()) !== [],
-            $this->rules->rule($standard, $plate->piece->cut->foodClass)->officialC,
+            $this->rules->of($standard, $plate->piece->cut)->officialC,
             $this->rules->cooling($standard)->hotC,
             round($cook->heatC),
             $open->likelyS + $cook->fixedHeatS() + $cook->plan->restS(),
@@ -238,7 +238,7 @@ final readonly class TicketAssembly
             Cautions::of($plate, $fires, $cook->verdict),
             [
                 ...(new Doubts($this->kitchen))->of($dish, $plate, $cook, $open, $thin),
-                ...$dressed === null ? [new Phrase('doubt.unseasoned')] : [],
+                ...$dressed === null && $dish->dressing->saltedS === null ? [new Phrase('doubt.unseasoned')] : [],
             ],
             $this->cited($plate, $cook),
             Timeline::of(
@@ -328,7 +328,7 @@ final readonly class TicketAssembly
      */
     private function verdict(Plate $plate, array $cooks): Verdict
     {
-        $rule = $this->rules->rule($plate->occasion->house->standard, $plate->piece->cut->foodClass);
+        $rule = $this->rules->of($plate->occasion->house->standard, $plate->piece->cut);
         $level = Level::Clear;
         $isBelow = false;
         foreach ($cooks as $cook) {

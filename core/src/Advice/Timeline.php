@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Nessmark\Advice;
 
-use DateInterval;
 use DateTimeImmutable;
 use Nessmark\Heat\Stage;
 use Nessmark\Meal\Plate;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Meat\Hazard;
 use Nessmark\Method\Method;
+use Nessmark\Quantity\Moments;
 use Nessmark\Say\Phrase;
 use Nessmark\Seasoning\Step;
 use Nessmark\Ticket\TimelineLine;
@@ -48,7 +48,7 @@ final readonly class Timeline
     ): array {
         $firstS = min(0.0, 0.0, ...array_column($otherPieces, 0)); // the fire is ready for whatever goes on first
         $beforeS = $cook->ends[count($cook->plan->before)]->startedAtS;
-        $onHeatAt = self::onHeatAt($plate, $cook, $open);
+        $onHeatAt = self::onHeatAtTheSoonest($plate, $cook, $open, $firstS);
         $lines = [
             self::line(
                 $onHeatAt,
@@ -118,7 +118,42 @@ final readonly class Timeline
             usort($lines, static fn (TimelineLine $a, TimelineLine $b): int => $a->atS <=> $b->atS); // equals stay as they are
         }
 
-        return [...$lines, self::line($onHeatAt, $atS, new Phrase(Handling::serve($plate->piece->cut)))];
+        return self::fromNow(
+            [...$lines, self::line($onHeatAt, $atS, new Phrase(Handling::serve($plate->piece->cut)))],
+            $onHeatAt,
+            $plate->occasion->now,
+        );
+    }
+
+    /** As it should be, or where that is past, as soon as the fire is ready: a row of an hour that is gone helps nobody. */
+    private static function onHeatAtTheSoonest(Plate $plate, Cook $cook, TimeRange $open, float $firstS): ?DateTimeImmutable
+    {
+        $onHeatAt = self::onHeatAt($plate, $cook, $open);
+        $now = $plate->occasion->now;
+        $soonest = $now === null ? null : Moments::after($now, $cook->plan->preheatS - $firstS);
+
+        return $onHeatAt === null || $soonest === null ? $onHeatAt : max($onHeatAt, $soonest);
+    }
+
+    /**
+     * What should have been done already is done now.
+     *
+     * @param  list<TimelineLine>  $lines
+     * @return list<TimelineLine>
+     */
+    private static function fromNow(array $lines, ?DateTimeImmutable $onHeatAt, ?DateTimeImmutable $now): array
+    {
+        if ($onHeatAt === null || $now === null) {
+            return $lines;
+        }
+        $nowS = (int) Moments::between($onHeatAt, $now);
+
+        return array_map(
+            static fn (TimelineLine $line): TimelineLine => $line->atS >= $nowS
+                ? $line
+                : new TimelineLine($nowS, $now->format(DATE_ATOM), $line->do, $line->takes, $line->between),
+            $lines,
+        );
     }
 
     /**
@@ -192,7 +227,7 @@ final readonly class Timeline
         }
         $fixedS = $cook->totalS() - $cook->pull->openS;
 
-        return $plate->occasion->eatAt->sub(new DateInterval('PT'.(int) ceil($fixedS + $open->highS).'S'));
+        return Moments::after($plate->occasion->eatAt, -ceil($fixedS + $open->highS));
     }
 
     private static function line(
@@ -206,7 +241,7 @@ final readonly class Timeline
 
         return new TimelineLine(
             $seconds,
-            $onHeatAt?->modify(sprintf('%+d seconds', $seconds))->format(DATE_ATOM),
+            $onHeatAt === null ? null : Moments::after($onHeatAt, $seconds)->format(DATE_ATOM),
             $do,
             $takes?->shown(),
             $between?->shown(),

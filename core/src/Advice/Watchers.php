@@ -26,7 +26,7 @@ final readonly class Watchers
         [$grid, $coreAtM, $startC] = [$specimen->simulator->grid, $specimen->simulator->body->coreAtM, $specimen->start->celsius];
         $cut = $plate->piece->cut;
         $lethality = $this->rules->lethality();
-        $mark = $this->texture->mark($cut, $plate->way->method, $plate->share->doneness->word);
+        $mark = $this->texture->mark($cut, $plate->way->method, $plate->share->doneness);
 
         return new Watch(
             new CoreTrace($grid, $coreAtM, $startC, [], $this->judge->watchedC($plate->occasion->house->standard)),

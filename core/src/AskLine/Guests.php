@@ -60,7 +60,10 @@ final readonly class Guests
     public static function lead(Chip $chip, bool $isAmong): self
     {
         [$count, $sort] = [...explode(' ', $chip->value), ''];
-        $guests = new self((int) $count, isAmong: $isAmong || ! Chip::isSortOfChild($sort), isOfThem: $isAmong || $sort === ChipKind::OF_THEM,
+        $guests = new self(
+            (int) $count,
+            isAmong: $isAmong || ! Chip::isSortOfChild($sort),
+            isOfThem: $isAmong || $sort === ChipKind::OF_THEM,
             from: $chip->from);
 
         return $guests->ofSort($sort);

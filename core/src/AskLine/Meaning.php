@@ -22,6 +22,9 @@ final readonly class Meaning
     /** A smaller number beside an oven counts something else, °C. */
     private const OVEN_FROM_C = 60.0;
 
+    /** Before a heat that was said of the oven, and not of whatever fire was named. */
+    public const OF_OVEN = 'oven:';
+
     /** More pieces than this are not asked for in one breath. */
     public const MOST_PIECES = 60;
 
@@ -105,10 +108,12 @@ final readonly class Meaning
             'one_inch' => $says(ChipKind::Thickness, self::INCH_MM),
             'oven_heat' => (float) $value < self::OVEN_FROM_C ? null : $this->oven((float) $value, $length, false),
             'oven_number' => (float) $value < self::OVEN_FROM_C ? null : $this->oven((float) $value, $length, true),
-            'gas_mark' => isset(self::GAS_MARK_C[(int) $value - 1]) ? $says(ChipKind::Heat, self::GAS_MARK_C[(int) $value - 1]) : null,
+            'gas_mark' => isset(self::GAS_MARK_C[(int) $value - 1])
+                ? $says(ChipKind::Heat, self::OF_OVEN.self::GAS_MARK_C[(int) $value - 1])
+                : null,
             'core', 'core_number' => $this->core((float) $value, $length),
             'temperature' => (float) $value > self::CORE_TO_C
-                ? $this->oven((float) $value, $length, false)
+                ? $this->oven((float) $value, $length, false, false)
                 : $this->core((float) $value, $length),
             'a_head' => $says(ChipKind::Budget, $value),
             'in_all' => $says(ChipKind::InAll, $value),
@@ -182,7 +187,7 @@ final readonly class Meaning
         return $celsius >= self::OVEN_FROM_C && $celsius <= self::OVEN_TO_C;
     }
 
-    private function oven(float $celsius, int $length, bool $isBare): Found
+    private function oven(float $celsius, int $length, bool $isBare, bool $isOven = true): Found
     {
         $asks = match (true) {
             $celsius > self::OVEN_TO_C && $isBare => new Phrase('asks.in_celsius', ['number' => $celsius]),
@@ -191,7 +196,7 @@ final readonly class Meaning
         };
 
         return $asks === null
-            ? new Found(ChipKind::Heat, (string) round($celsius, 1), $length)
+            ? new Found(ChipKind::Heat, ($isOven ? self::OF_OVEN : '').round($celsius, 1), $length)
             : new Found(ChipKind::Unknown, '', $length, $isBare ? [sprintf('oven %.0fF', $celsius)] : [], $asks);
     }
 

@@ -84,7 +84,11 @@ final readonly class People
             $ofDishes = max(1, ...array_column($diners, 1));
             $groups = self::recalling(array_column($diners, 0), $isForOthers ? [] : $this->known, $company->everyone->diets);
             $seated[] = self::seats(
-                array_map(static fn (Guests $group, int $i): array => $group->written($diners[$i][1] ?? $ofDishes), $groups, array_keys($groups)),
+                array_map(
+                    static fn (Guests $group, int $i): array => $group->written($diners[$i][1] ?? $ofDishes),
+                    $groups,
+                    array_keys($groups),
+                ),
                 $company->everyone->diets,
             );
         }

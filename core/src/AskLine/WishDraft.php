@@ -52,7 +52,8 @@ final readonly class WishDraft
         $heads = array_sum(array_column($eaters['diners'], 'count'));
         $wish = [...$eaters, ...self::meat($said), ...self::pieces($said, $heads)];
         foreach (self::FIGURES as $key => $kind) {
-            $wish += $values($kind) === [] ? [] : [$key => (float) $values($kind)[count($values($kind)) - 1]];
+            $last = $values($kind)[count($values($kind)) - 1] ?? null;
+            $wish += $last === null ? [] : [$key => (float) str_replace(Meaning::OF_OVEN, '', $last)];
         }
         foreach (self::COUNTS as $key => $kind) {
             $wish += $values($kind) === [] ? [] : [$key => (int) $values($kind)[0]];
@@ -66,7 +67,7 @@ final readonly class WishDraft
         }
         $methods = array_values(array_unique(explode('+', implode('+', $values(ChipKind::Method)))));
         $wish += $methods === [''] ? [] : ['methods' => $methods];
-        $wish += $this->fires($values(ChipKind::Appliance), $values(ChipKind::Heat) !== []);
+        $wish += $this->fires($values(ChipKind::Appliance), self::isOvenSaid($values(ChipKind::Heat), $values(ChipKind::Appliance)));
         $eatAt = $this->eatAt($values(ChipKind::Day)[0] ?? null, $values(ChipKind::Clock)[0] ?? null, $values(ChipKind::Within)[0] ?? null);
         $wish += $eatAt === null ? [] : ['eat_at' => $eatAt->format(DATE_ATOM)];
         $wish += $values(ChipKind::Order) === [] ? [] : ['may_order' => true];
@@ -154,7 +155,7 @@ final readonly class WishDraft
 
     /**
      * @param  list<string>  $said  such as pan:cast_iron
-     * @param  bool  $isOvenSaid  its heat was said, and so it was
+     * @param  bool  $isOvenSaid  a heat was said and no fire: it is the oven's
      * @return array<string, mixed>
      */
     private function fires(array $said, bool $isOvenSaid): array
@@ -172,6 +173,17 @@ final readonly class WishDraft
             ...$appliances === [] ? [] : ['appliances' => array_values(array_unique($appliances))],
             ...$fires === [] ? [] : ['fires' => $fires],
         ];
+    }
+
+    /**
+     * @param  list<string>  $heats
+     * @param  list<string>  $appliances
+     */
+    private static function isOvenSaid(array $heats, array $appliances): bool
+    {
+        $ofOven = array_filter($heats, static fn (string $heat): bool => str_starts_with($heat, Meaning::OF_OVEN));
+
+        return $ofOven !== [] || ($heats !== [] && $appliances === []);
     }
 
     private function eatAt(?string $day, ?string $clock, ?string $withinS): ?DateTimeImmutable

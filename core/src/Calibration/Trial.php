@@ -60,7 +60,7 @@ final readonly class Trial
         );
         $heatC = $known->heatC ?? $this->planner->usualHeatC($known->method, $cut, $size, $word->targetC);
         $plan = $this->planner->plan($cut, $size, $known->method, new Setting($heatC, $word->targetC));
-        $mark = $this->texture->mark($cut, $known->method, $word->word);
+        $mark = $this->texture->mark($cut, $known->method, $word);
         $aimC = $mark === null ? Specimen::DONE_AT_C : LongCook::FORMS_AT_C;
         $body = Specimen::between(
             $cut, $size, $plan->open->a, $plan->open->b, $plan->endShare, self::FRIDGE_C, $this->wetness, $aimC,

@@ -115,8 +115,12 @@ final readonly class AskReader
         $fires = $this->fires($in, $method, $wanted);
         $dressing = self::dressing($in, $shopShelf ?? $this->shelf);
         [$now, $eatAt] = $this->times($in, $house);
+        if ($lot !== null && $now !== null && $lot->isPastWhenEaten($now, $eatAt)) {
+            $in->refuse('lot', 'conflict', $lot->number, 'lot_fresh', ['day' => $lot->useBy?->format('Y-m-d') ?? '']);
+        }
         $inS = $now === null || $eatAt === null ? null : (float) ($eatAt->getTimestamp() - $now->getTimestamp());
-        $saltedS = $in->optionalNumber('salted_ahead_s', 0.0, self::LONGEST_SALTED_S) ?? $this->saltedAheadS($dressing, $inS);
+        $dressing = $dressing->salted($in->optionalNumber('salted_ahead_s', 0.0, self::LONGEST_SALTED_S));
+        $saltedS = $dressing->saltedS ?? $this->saltedAheadS($dressing, $inS);
         $usual = $saltedS === null ? $wanted->textOrNull('surface') : $this->salting->surface($saltedS)->value;
         $surface = Surface::from($in->choiceOr('surface', $usual ?? Surface::Patted->value, array_column(Surface::cases(), 'value')));
         $appliance = $this->kitchen->appliance($method->appliances()[0], $fires);
@@ -281,6 +285,9 @@ final readonly class AskReader
                 'lot' => $lot->number,
             ]);
         }
+        if ($rearing !== null && ! $cut->mayBeReared($rearing)) {
+            $in->refuse('rearing', 'not_allowed', $rearing->value, 'rearing_of', ['cut' => $cut->name]);
+        }
         $cut = $rearing === null ? $cut : $cut->reared($rearing);
         foreach ([[Treatment::Pierced, $lot?->isPierced], [Treatment::Stuffed, $lot?->isStuffed]] as [$treatment, $isDone]) {
             $cut = $in->flagOr($treatment->value, false) || $isDone === true ? $cut->after($treatment) : $cut;
@@ -303,7 +310,7 @@ final readonly class AskReader
     /** Nobody is given by default what would be a stop for everyone. */
     private function orMinimum(Cut $cut, Scale $scale, string $word, HouseRules $house): string
     {
-        $rule = $this->safety->rule($house->standard, $cut->foodClass);
+        $rule = $this->safety->of($house->standard, $cut);
 
         return $rule->below === Level::Stop && $this->word($cut, $scale, $word, $house->standard)->targetC < $rule->officialC
             ? DonenessWord::OFFICIAL_MINIMUM
@@ -345,10 +352,16 @@ final readonly class AskReader
                 return $diner;
             }
 
-            return [...$diner, 'doneness' => $this->doneness->understood($cut->donenessFamily, $scale, $diner['doneness'])?->word];
+            return [...$diner, 'doneness' => self::saidAs($this->doneness->understood($cut->donenessFamily, $scale, $diner['doneness']))];
         };
 
         return ['diners' => is_array($diners) ? array_map($own, $diners) : $diners];
+    }
+
+    /** A word, or the core that was said. */
+    private static function saidAs(?DonenessWord $done): ?string
+    {
+        return $done?->isByCore === true ? DonenessTable::BY_CORE.$done->targetC : $done?->word;
     }
 
     /** The family of doneness words of a cut; null for what is no cut. */
@@ -402,11 +415,13 @@ final readonly class AskReader
 
     public function word(Cut $cut, Scale $scale, string $word, Standard $standard): DonenessWord
     {
-        $found = $this->doneness->word($cut->donenessFamily, $scale, $word);
+        $found = str_starts_with($word, DonenessTable::BY_CORE)
+            ? $this->doneness->understood($cut->donenessFamily, $scale, $word)
+            : $this->doneness->word($cut->donenessFamily, $scale, $word);
         if ($found !== null) {
             return $found;
         }
-        $officialC = $this->safety->rule($standard, $cut->foodClass)->officialC;
+        $officialC = $this->safety->of($standard, $cut)->officialC;
 
         return new DonenessWord(DonenessWord::OFFICIAL_MINIMUM, $officialC, $officialC, $officialC);
     }

@@ -16,6 +16,7 @@ use Nessmark\Meal\Sides;
 use Nessmark\Meal\Station;
 use Nessmark\Meal\Stations;
 use Nessmark\Meal\Task;
+use Nessmark\Quantity\Moments;
 use Nessmark\Ticket\Ticket;
 
 /** A meal on one clock: everything ready together, backwards from the eating; or why not, and what would do. */
@@ -44,7 +45,8 @@ final readonly class ClockReport
     /**
      * @param  mixed  $data  sides, eat_at, now, cooks, burners, shelves, grill_places; begun and held: from_at by the id of a task, as
      *     it was begun, or as somebody wants it
-     * @return array{list<Side>, DateTimeImmutable, DateTimeImmutable, Stations, array<string, DateTimeImmutable>} the last: pinned
+     * @return array{list<Side>, DateTimeImmutable, DateTimeImmutable, Stations, array<string, DateTimeImmutable>,
+     *     array<string, DateTimeImmutable>} the last two: what was begun, and what is held by hand
      *
      * @throws InputRefused naming every key that is wrong
      */
@@ -65,7 +67,7 @@ final readonly class ClockReport
         }
         $many = static fn (string $key, int $usual, int $least = 0): int => $in->has($key) ? $in->wholeNumber($key, $least, 8) : $usual;
         $stations = new Stations($many('cooks', 1, 1), $many('burners', 4), $many('shelves', 2), $many('grill_places', 2));
-        $stands = [...self::moments($in, 'held'), ...self::moments($in, 'begun')];
+        [$held, $begun] = [self::moments($in, 'held'), self::moments($in, 'begun')];
         $in->noOthers();
         foreach (['eat_at' => $eatAt, 'now' => $now] as $key => $moment) {
             if ($moment === null && ! $in->isWrong()) {
@@ -79,7 +81,7 @@ final readonly class ClockReport
             ]);
         }
 
-        return [$sides, $house->local($now), $house->local($eatAt), $stations, $stands];
+        return [$sides, $house->local($now), $house->local($eatAt), $stations, $begun, $held];
     }
 
     /** @return array<string, DateTimeImmutable> by the id of a task */
@@ -100,8 +102,11 @@ final readonly class ClockReport
 
     /**
      * @param  list<Side>  $sides
-     * @param  array<string, DateTimeImmutable>  $stands  when a task was begun or is to begin, by its id
+     * @param  array<string, DateTimeImmutable>  $begun  when a task was begun, by its id
+     * @param  array<string, DateTimeImmutable>  $held  when somebody wants a task to begin
      * @return array<string, mixed>
+     *
+     * @throws InputRefused if a task that was begun is none of this meal's
      */
     public function of(
         Ticket $ticket,
@@ -109,7 +114,8 @@ final readonly class ClockReport
         DateTimeImmutable $now,
         DateTimeImmutable $eatAt,
         Stations $stations,
-        array $stands,
+        array $begun,
+        array $held,
     ): array {
         $tasks = [];
         $letter = 0;
@@ -119,15 +125,21 @@ final readonly class ClockReport
         foreach ($sides as $side) {
             $tasks = [...$tasks, ...MealTasks::ofSide($side, Pieces::MARKS[$letter++])];
         }
+        $begun = self::ofThisMeal($begun, $tasks);
         $within = intdiv($eatAt->getTimestamp() - $now->getTimestamp(), 60);
-        $pinned = [];
-        foreach ($tasks as $task) {
-            if (isset($stands[$task->id])) {
-                $pinned[$task->id] = intdiv($eatAt->getTimestamp() - $stands[$task->id]->getTimestamp(), 60) - $task->minutes;
-            }
+        $done = self::pinned($tasks, $begun, $eatAt);
+        $pinned = [...self::pinned($tasks, $held, $eatAt), ...$done];
+        $scheduler = new Scheduler($stations);
+        $schedule = $scheduler->schedule($tasks, $pinned, $within);
+        // What cannot be held by hand gives way; the meal does not move for it.
+        $instead = $schedule === null && $held !== [] ? $scheduler->schedule($tasks, $done, $within) : null;
+        $waiting = [];
+        if ($schedule === null && $instead === null && $begun !== []) {
+            // What is done is done: it waits, and is never begun anew.
+            [$instead, $waiting] = self::keeping($scheduler, $tasks, $begun, $eatAt, $within);
         }
-        $schedule = (new Scheduler($stations))->schedule($tasks, $pinned, $within);
-        $free = $schedule ?? (new Scheduler($stations))->schedule($tasks, []);
+        $free = $schedule ?? $instead ?? $scheduler->schedule(self::unbegun($tasks, $begun), []);
+        $readyAt = $schedule !== null || $instead !== null || $free === null ? null : Moments::after($now, 60.0 * $free->lengthMin);
 
         return [
             'fits' => $schedule !== null,
@@ -135,12 +147,12 @@ final readonly class ClockReport
             'eat_at' => $eatAt->format(DATE_ATOM),
             'begins_at' => $schedule === null ? null : self::before($eatAt, $schedule->lengthMin),
             'spare_min' => $schedule === null ? null : $within - $schedule->lengthMin,
-            'ready_at' => $schedule !== null || $free === null ? null : $now->modify("+{$free->lengthMin} minutes")->format(DATE_ATOM),
-            'helps' => $schedule !== null ? [] : self::helps($tasks, $pinned, $stations, $within),
-            'without' => $schedule !== null ? [] : self::without($tasks, $pinned, $stations, $within),
-            'tasks' => $free === null
-                    ? []
-                    : self::rows($tasks, $free, $schedule === null ? $now->modify("+{$free->lengthMin} minutes") : $eatAt),
+            'ready_at' => $readyAt?->format(DATE_ATOM),
+            'cannot_hold' => $instead !== null && $waiting === [] ? array_keys($held) : [],
+            'waits' => $waiting,
+            'helps' => $schedule !== null || $instead !== null ? [] : self::helps($tasks, $pinned, $stations, $within),
+            'without' => $schedule !== null || $instead !== null ? [] : self::without($tasks, $pinned, $stations, $within),
+            'tasks' => $free === null ? [] : self::rows(self::planned($tasks, $free), $free, $readyAt ?? $eatAt),
             'sides' => array_map(
                 static fn (Side $side): array => [
                     'slug' => $side->slug,
@@ -154,6 +166,81 @@ final readonly class ClockReport
     }
 
     /**
+     * What is made ahead may be left out once there is no time for it: that it was begun is then no part of the plan.
+     *
+     * @param  array<string, DateTimeImmutable>  $begun
+     * @param  list<Task>  $tasks
+     * @return array<string, DateTimeImmutable>
+     *
+     * @throws InputRefused if one is none of this meal's
+     */
+    private static function ofThisMeal(array $begun, array $tasks): array
+    {
+        $known = array_column($tasks, 'dish', 'id');
+        foreach (array_keys($begun) as $id) {
+            $isAhead = preg_match('/^([A-Z])-ahead-\d+$/', $id, $found) === 1 && in_array($found[1], $known, true);
+            if (! isset($known[$id]) && ! $isAhead) {
+                throw InputRefused::one("begun.{$id}", 'not_allowed', $id, 'task');
+            }
+        }
+
+        return array_intersect_key($begun, $known);
+    }
+
+    /**
+     * @param  list<Task>  $tasks
+     * @param  array<string, DateTimeImmutable>  $moments  when each begins
+     * @return array<string, int> minutes before the meal at which each ends
+     */
+    private static function pinned(array $tasks, array $moments, DateTimeImmutable $eatAt): array
+    {
+        $pinned = [];
+        foreach ($tasks as $task) {
+            if (isset($moments[$task->id])) {
+                $pinned[$task->id] = intdiv($eatAt->getTimestamp() - $moments[$task->id]->getTimestamp(), 60) - $task->minutes;
+            }
+        }
+
+        return $pinned;
+    }
+
+    /**
+     * Guests are late, or a fire was lit early: what was begun stands longer than it should before what comes next, which is said.
+     *
+     * @param  list<Task>  $tasks
+     * @param  array<string, DateTimeImmutable>  $begun
+     * @return array{Schedule|null, list<string>} the plan, and the tasks whose result waits
+     */
+    private static function keeping(Scheduler $scheduler, array $tasks, array $begun, DateTimeImmutable $eatAt, int $within): array
+    {
+        $patient = array_map(static fn (Task $task): Task => isset($begun[$task->id]) ? $task->waiting($within) : $task, $tasks);
+        $plan = $scheduler->schedule($patient, self::pinned($patient, $begun, $eatAt), $within);
+
+        return [$plan, $plan === null ? [] : array_keys($begun)];
+    }
+
+    /**
+     * What has been begun is not planned again.
+     *
+     * @param  list<Task>  $tasks
+     * @param  array<string, DateTimeImmutable>  $begun
+     * @return list<Task>
+     */
+    private static function unbegun(array $tasks, array $begun): array
+    {
+        return array_values(array_filter($tasks, static fn (Task $task): bool => ! isset($begun[$task->id])));
+    }
+
+    /**
+     * @param  list<Task>  $tasks
+     * @return list<Task> those of this plan
+     */
+    private static function planned(array $tasks, Schedule $schedule): array
+    {
+        return array_values(array_filter($tasks, static fn (Task $task): bool => isset($schedule->endsBefore[$task->id])));
+    }
+
+    /**
      * @param  list<Task>  $tasks
      * @return list<array<string, mixed>> in the order they begin
      */
@@ -163,9 +250,10 @@ final readonly class ClockReport
         $rows = [];
         foreach ($tasks as $task) {
             $ends = $schedule->endsBefore[$task->id];
-            $next = $task->then === null ? null : $byId[$task->then];
+            $next = $task->then === null ? null : $byId[$task->then] ?? null;
             $rows[] = [
                 'id' => $task->id,
+                'begins_before_min' => $ends + $task->minutes,
                 'dish' => $task->dish,
                 'what' => $task->what->toArray(),
                 'stations' => array_map(static fn (Station $station): string => $station->value, $task->uses),
@@ -176,7 +264,8 @@ final readonly class ClockReport
                 'hangs' => in_array($task->id, $schedule->hangsOn, true),
             ];
         }
-        usort($rows, static fn (array $a, array $b): int => [$a['from_at'], $a['id']] <=> [$b['from_at'], $b['id']]);
+        // by the moment, not by its text: a night of changed clocks has one hour twice
+        usort($rows, static fn (array $a, array $b): int => [$b['begins_before_min'], $a['id']] <=> [$a['begins_before_min'], $b['id']]);
         $lit = [];
         foreach ($rows as $i => $row) {
             $fire = str_ends_with($row['id'], '-fire') ? $row['what']['key'] : null;
@@ -186,7 +275,7 @@ final readonly class ClockReport
             $lit[$fire ?? ''] = true;
         }
 
-        return array_values($rows);
+        return array_map(static fn (array $row): array => array_diff_key($row, ['begins_before_min' => 0]), array_values($rows));
     }
 
     /**
@@ -235,6 +324,6 @@ final readonly class ClockReport
 
     private static function before(DateTimeImmutable $eatAt, int $minutes): string
     {
-        return $eatAt->setTimestamp($eatAt->getTimestamp() - 60 * $minutes)->format(DATE_ATOM);
+        return Moments::after($eatAt, -60.0 * $minutes)->format(DATE_ATOM);
     }
 }

@@ -7,6 +7,8 @@ namespace Nessmark\Contract;
 use Nessmark\Catalogue\Kinds;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Errors\Violation;
+use Nessmark\Meat\Hazard;
+use Nessmark\Meat\Rearing;
 use Nessmark\Meat\Treatment;
 use Nessmark\Stock\Lot;
 use Nessmark\Stock\Making;
@@ -19,6 +21,12 @@ use Nessmark\Stock\Packed;
 final readonly class MakingReader
 {
     private const MOST_LOTS = 8;
+
+    /** What one part carries, the whole carries: a lot that does not say so cannot be made of it. */
+    private const INHERITED = [
+        Hazard::Trichinella, Hazard::Wild, Hazard::Shot, Hazard::Organ, Hazard::VitaminA, Hazard::HepatitisE, Hazard::Tse,
+        Hazard::MercuryHigh,
+    ];
 
     public function __construct(private LotReader $lots, private Kinds $kinds) {}
 
@@ -109,7 +117,9 @@ final readonly class MakingReader
                 'origin' => $origin === '' ? null : $origin,
                 'parasite_frozen' => array_filter($parts, static fn (Lot $part): bool => ! $part->isParasiteFrozen) === [],
                 'stuffed' => array_filter($parts, static fn (Lot $part): bool => $part->isStuffed) !== [],
-                'rearing' => count($rearings) === 1 ? $rearings[0] : null,
+                'rearing' => in_array(Rearing::Wild->value, $rearings, true)
+                    ? Rearing::Wild->value
+                    : (count($rearings) === 1 ? $rearings[0] : null),
             ];
             $lot = $this->lots->read($follows);
             $isPierced = array_filter($parts, static fn (Lot $part): bool => $part->isPierced) !== [];
@@ -141,6 +151,13 @@ final readonly class MakingReader
             $isMilder = $lot->cut->foodClass->orStricter($part->cut->foodClass) !== $lot->cut->foodClass;
             if ($isMilder) {
                 throw InputRefused::one('cut', 'conflict', $lot->cut->name, 'as_strict', ['cut' => $part->cut->name]);
+            }
+            foreach (self::INHERITED as $hazard) {
+                if ($part->cut->has($hazard) && ! $lot->cut->has($hazard)) {
+                    throw InputRefused::one('cut', 'conflict', $lot->cut->name, 'inherits', [
+                        'cut' => $part->cut->name, 'hazard' => $hazard->value,
+                    ]);
+                }
             }
         }
         if (array_filter($parts, fn (Lot $part): bool => $this->kinds->isSameMeat($part->cut, $lot->cut)) === []) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\Contract;
 
 use Nessmark\Advice\PriceOf;
-use Nessmark\Appliance\ApplianceKind;
+use Nessmark\Doneness\DonenessTable;
 use Nessmark\Doneness\Scale;
 use Nessmark\Matching\Answer;
 use Nessmark\Matching\Contribution;
@@ -134,7 +134,6 @@ final readonly class MatchReport
         $atTable = $wish->table === null ? [] : $wish->table->groups;
         $meatless = array_filter($atTable, static fn (Eater $eater): bool => ! in_array($eater, $wish->eaters->groups, true));
         $diners = [...$diners, ...array_map(Json::of(...), array_values($meatless))];
-        $isInSetOven = $wish->means->ovenC !== null && $option->method->appliances()[0] === ApplianceKind::Oven;
         $methods = array_column($option->method->appliances(), 'value');
         $fires = array_filter(
             $wish->means->fires->types,
@@ -157,7 +156,7 @@ final readonly class MatchReport
             ...$option->lot->isPierced ? ['pierced' => true] : [],
             ...$option->lot->isStuffed ? ['stuffed' => true] : [],
             ...$option->lot->rearing === null ? [] : ['rearing' => $option->lot->rearing->value],
-            ...$isInSetOven ? ['heat_c' => $wish->means->ovenC] : [],
+            ...$wish->means->heatC === null ? [] : ['heat_c' => $wish->means->heatC],
             ...$wish->seasoning === null ? [] : ['seasoning' => $wish->seasoning],
             ...$wish->house->standard->also === null ? [] : ['profile' => $wish->house->standard->also->value],
             'now' => $wish->now->format(DATE_ATOM),
@@ -192,7 +191,7 @@ final readonly class MatchReport
     {
         return array_map(
             static fn (Eater $eater): array => Json::of(
-                $eater->wanting($share->doneness->word),
+                str_starts_with($eater->doneness ?? '', DonenessTable::BY_CORE) ? $eater : $eater->wanting($share->doneness->word),
             ),
             $share->eaters->groups,
         );

@@ -16,6 +16,7 @@ use Nessmark\Data\Record;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Meat\FoodClass;
 use Nessmark\Meat\Group;
+use Nessmark\Meat\Treatment;
 use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Safety\Standard;
@@ -188,8 +189,11 @@ final readonly class MinceReport
         $cost = round(array_sum(array_column($rows, 'cost')), 2);
         arsort($grams);
         $most = $lots[(string) array_key_first($grams)];
-        $isBird = array_filter($lots, static fn (Lot $lot): bool => $lot->cut->isBird()) !== [];
-        $rule = $this->safety->rule($standard, $isBird ? FoodClass::Poultry : FoodClass::Minced);
+        $used = array_filter($lots, static fn (Lot $lot): bool => $grams[$lot->number] > 0);
+        $rule = $this->safety->rule($standard, FoodClass::Minced);
+        foreach ($used as $lot) {
+            $rule = $rule->and($this->safety->of($standard, $lot->cut->after(Treatment::Minced)));
+        }
 
         return [
             'total_g' => (int) round($totalG),
@@ -200,16 +204,16 @@ final readonly class MinceReport
             'each_oz' => round($eachG / self::GRAMS_AN_OUNCE, 1),
             'fat_pct' => round(100.0 * $blend->fat, 1),
             'lean_pct' => round(100.0 * (1.0 - $blend->fat), 1),
-            'parts' => $rows,
+            'parts' => array_values(array_filter($rows, static fn (array $row): bool => $row['g'] > 0)),
             'cost' => $cost,
             'cost_each' => round($cost / $pieces, 2),
             'cost_per_kg' => round(($cost / $totalG) * 1000.0, 2),
             'official_c' => $rule->officialC,
             'steps' => array_map(
                 static fn (Phrase $each): array => $each->toArray(),
-                $this->work->steps($form, $most->cut, $pieces, $eachG, $rule->officialC, $standard->profile),
+                $this->work->steps($form, $most->cut->withFat($blend->fat), $pieces, $eachG, $rule->officialC, $standard->profile),
             ),
-            'names' => array_map(static fn (Phrase $each): array => $each->toArray(), $this->names($form, $lots, $blend, $standard)),
+            'names' => array_map(static fn (Phrase $each): array => $each->toArray(), $this->names($form, $used, $blend, $standard)),
         ];
     }
 

@@ -54,9 +54,9 @@ final readonly class WishReader
 
     private const MOST_OTHERS = 6;
 
-    private const OVEN_FROM_C = 60.0;
+    private const HEAT_FROM_C = 40.0;
 
-    private const OVEN_TO_C = 300.0;
+    private const HEAT_TO_C = 450.0;
 
     private const LONGEST_SLUG = 80;
 
@@ -125,7 +125,7 @@ final readonly class WishReader
             : null;
         $methods = $methods === [] && $dish !== null ? array_map(Method::from(...), $dish->methods) : $methods;
         $notOn = array_map(ApplianceKind::from(...), $in->choices('not_on', array_column(ApplianceKind::cases(), 'value')));
-        $ovenC = $in->optionalNumber('heat_c', self::OVEN_FROM_C, self::OVEN_TO_C);
+        $heatC = $in->optionalNumber('heat_c', self::HEAT_FROM_C, self::HEAT_TO_C);
         $fires = $this->fires($in);
         $thicknessMm = $in->optionalNumber('thickness_mm', 3.0, self::THICKEST_MM);
         $size = self::size($in);
@@ -167,7 +167,7 @@ final readonly class WishReader
                 $dish,
                 $orKind,
             ),
-            new Means($methods, $appliances === [] ? null : $appliances, $fires, $notOn, $ovenC),
+            new Means($methods, $appliances === [] ? null : $appliances, $fires, $notOn, $heatC),
             $house->withStandard($standard),
             $scale,
             $house->local($now ?? new DateTimeImmutable('@0')),

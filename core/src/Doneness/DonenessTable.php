@@ -13,9 +13,6 @@ final readonly class DonenessTable
     /** A doneness said as a temperature, such as core:54. */
     public const BY_CORE = 'core:';
 
-    /** Further from a word than this, it is not meant. Common practice, no source. */
-    private const NEAR_K = 6.0;
-
     private function __construct(private Record $record) {}
 
     public static function from(DataFolder $folder): self
@@ -61,20 +58,22 @@ final readonly class DonenessTable
     public function understood(string $family, Scale $scale, string $said): ?DonenessWord
     {
         if (str_starts_with($said, self::BY_CORE)) {
-            return $this->nearest($family, $scale, (float) substr($said, strlen(self::BY_CORE)));
+            $coreC = (float) substr($said, strlen(self::BY_CORE));
+
+            return $this->nearest($family, $scale, $coreC)?->aimingAt($coreC);
         }
         $also = $this->record->record('also_said')->record($family)->textOrNull($said);
 
         return $this->word($family, $scale, $said) ?? ($also === null ? null : $this->word($family, $scale, $also));
     }
 
-    /** The word whose band holds a core, or the nearest within a few degrees; null where nothing of the family is so done. */
+    /** The word whose band holds a core, or the nearest. */
     private function nearest(string $family, Scale $scale, float $coreC): ?DonenessWord
     {
         $nearest = null;
         foreach ($this->words($family, $scale) as $word) {
             $offK = $coreC >= $word->fromC && $coreC <= $word->toC ? 0.0 : abs($word->targetC - $coreC);
-            if ($offK <= self::NEAR_K && ($nearest === null || $offK < $nearest[1])) {
+            if ($nearest === null || $offK < $nearest[1]) {
                 $nearest = [$word, $offK];
             }
         }

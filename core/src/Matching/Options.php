@@ -30,6 +30,9 @@ final class Options
 {
     private const COOKED_LONG = 'long_cooked';
 
+    /** Who names one of these cooks on it, and not in an oven. */
+    private const INSTEAD_OF_OVEN = ['grill', 'smoker', 'broiler', 'spit'];
+
     /** @var array<string, MethodFit> by cut and method */
     private array $fits = [];
 
@@ -88,7 +91,12 @@ final class Options
     {
         $has = $wish->means->appliances ?? $this->usualKitchen;
         foreach ($wish->means->methods as $method) {
-            $has = [...$has, ...$method->appliances()]; // who names a way to cook has what it takes
+            // who names a way to cook has what it takes, but for an oven where another fire was named
+            $has = [...$has, ...array_filter(
+                $method->appliances(),
+                static fn (ApplianceKind $kind): bool => $kind !== ApplianceKind::Oven ||
+                    array_intersect(array_column($has, 'value'), self::INSTEAD_OF_OVEN) === [],
+            )];
         }
 
         $has = array_diff(array_column($has, 'value'), array_column($wish->means->notOn, 'value'));
@@ -96,7 +104,8 @@ final class Options
         return array_values(
             array_filter(
                 Method::cases(),
-                static fn (Method $method): bool => array_diff(array_column($method->appliances(), 'value'), $has) === [],
+                static fn (Method $method): bool => array_diff(array_column($method->appliances(), 'value'), $has) === [] &&
+                    $wish->means->isAtHeat($method),
             ),
         );
     }
@@ -223,7 +232,7 @@ final class Options
                 'over_money' => ($option->perHeadMinor - $wish->budgetMinor) / 100.0,
             ]);
         }
-        if ($lot->isPastOn($wish->day())) {
+        if ($lot->isPastWhenEaten($wish->now, $wish->eatAt)) {
             $refuse(Limit::UseBy, (float) -($lot->daysLeft($wish->day()) ?? 0), 'use_by', ['day' => $lot->useBy?->format('Y-m-d') ?? '']);
         }
         if (

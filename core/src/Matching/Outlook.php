@@ -38,9 +38,9 @@ final readonly class Outlook
             $method->isInBath(),
             $share->eaters->isAnyChild(),
         );
-        $rule = $this->rules->rule($serving->standard, $cut->foodClass);
+        $rule = $this->rules->of($serving->standard, $cut);
         $targetC = $share->doneness->targetC;
-        $isThrough = $this->texture->mark($cut, $method, $share->doneness->word) !== null;
+        $isThrough = $this->texture->mark($cut, $method, $share->doneness) !== null;
         $mustMeet = $this->judge->mustMeetMinimum($serving);
         $isHeld = $mustMeet && $method->canHold() && $rule->shortestHoldAt($targetC) !== null;
         $isBelow = ! $isThrough && $targetC < $rule->officialC - self::ROUNDING_K && ! $isHeld;

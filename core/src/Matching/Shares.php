@@ -55,7 +55,7 @@ final readonly class Shares
      */
     private function word(Wish $wish, Eater $eater, Cut $cut): ?DonenessWord
     {
-        $rule = $this->rules->rule($wish->house->standard, $cut->foodClass);
+        $rule = $this->rules->of($wish->house->standard, $cut);
         $minimum = new DonenessWord(DonenessWord::OFFICIAL_MINIMUM, $rule->officialC, $rule->officialC, $rule->officialC);
         if ($eater->doneness === DonenessWord::OFFICIAL_MINIMUM) {
             return $minimum;

@@ -34,6 +34,20 @@ final readonly class SizeWanted
         return $this->inAll !== null || $this->each !== null || $this->pieces !== null || $this->part !== null || $this->bones !== null;
     }
 
+    /** A weight said of a bird or a joint is that piece's own; said of several, each has its part. */
+    private function ofWhole(Portions $portions, Cut $cut): ?Mass
+    {
+        if ($this->inAll === null || $portions->isCounted($cut) || $cut->build->soldBy !== SoldBy::Piece) {
+            return null;
+        }
+        [$lightestG, $heaviestG] = $cut->build->soldG();
+        $inAllG = $this->inAll->toGrams();
+        $pieces = $this->pieces ?? (int) max(1, ceil($inAllG / $heaviestG));
+        $eachG = $inAllG / $pieces;
+
+        return $eachG >= $lightestG && $eachG <= $heaviestG ? Mass::ofGrams($eachG) : null;
+    }
+
     public function sale(Portions $portions, Cut $cut, Eaters $eaters, ?Length $thickness, float $scale, int $apart): Sale
     {
         $soldBy = $cut->build->soldBy;
@@ -51,6 +65,8 @@ final readonly class SizeWanted
 
             return $portions->sale($cut, $eaters, $thickness, null, $inAll, null, $scale, $apart);
         }
+
+        $each ??= $this->ofWhole($portions, $cut);
 
         return $portions->sale($cut, $eaters, $thickness, $each, $this->inAll, $isCounted ? $this->pieces : null, $scale, $apart);
     }

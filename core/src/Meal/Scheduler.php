@@ -76,7 +76,7 @@ final class Scheduler
                 $longest,
                 $isPinned ? $pinned[$task->id] : ($within === null ? PHP_INT_MAX : $within - $task->minutes),
             );
-            $next = $task->then === null ? null : $this->at[$task->then];
+            $next = $task->then === null ? null : $this->at[$task->then] ?? null;
             if ($next !== null) {
                 $this->arcs[] = [$next, $i, $tasks[$next]->minutes + $task->leastGap];
                 $this->arcs[] = [$i, $next, -$tasks[$next]->minutes - $task->mostGap];

@@ -36,7 +36,7 @@ final readonly class Share
     {
         $groups = [];
         foreach ($rows as $row) {
-            $groups[$row[1]->word.' '.implode(',', $row[2]).' '.$row[3]][] = $row;
+            $groups["{$row[1]->word} {$row[1]->targetC} ".implode(',', $row[2]).' '.$row[3]][] = $row;
         }
         $shares = array_map(
             static fn (array $group): self => new self(new Eaters(...array_column($group, 0)), $group[0][1], $group[0][2], $group[0][3]),

@@ -30,6 +30,15 @@ final readonly class Task
         public int $mostGap,
     ) {}
 
+    /** The same, which can stand so many minutes at least before what comes next. */
+    public function waiting(int $minutes): self
+    {
+        return new self(
+            $this->id, $this->dish, $this->what, $this->minutes, $this->uses, $this->heatC, $this->then, $this->leastGap,
+            max($this->mostGap, $minutes),
+        );
+    }
+
     /** What keeps a pair of hands: one that stands at the grill minds all that is on it. */
     public function keeps(): string
     {

@@ -216,9 +216,22 @@ final readonly class Cut
 
         return $this->with(
             'hazards',
-            $rearing === Rearing::Wild ? [...$hazards, ...$wild] : $hazards,
+            $rearing === Rearing::Wild ? [...$hazards, ...$wild, ...$this->ofWildPig()] : $hazards,
             $this->record->with('food_class', $class->value),
         );
+    }
+
+    /** @return list<string> what a wild pig may carry, whatever shelf it lies on */
+    private function ofWildPig(): array
+    {
+        return $this->animal === 'pig' ? [Hazard::Trichinella->value] : [];
+    }
+
+    /** Whether this animal may have lived so. */
+    public function mayBeReared(Rearing $rearing): bool
+    {
+        return $rearing === Rearing::Farmed || $this->mayCarryParasites() || $this->allergen() !== null ||
+            $this->bornClass->reared($rearing, $this->isBird()) === FoodClass::WildGame;
     }
 
     /** How it lived where nobody says, for game; null where it makes no difference or cannot be told. */

@@ -22,6 +22,8 @@ enum FoodClass: string
     case Stuffed = 'stuffed';
     case Bivalve = 'bivalve'; // with its guts, in the shell
 
+    private const MAY_BE_WILD = [self::FarmedGame, self::Pork, self::Poultry, self::DuckBreast, self::Minced, self::Organ, self::WildGame];
+
     /** What the meat counts as after this was done to it; never less strict. */
     public function after(Treatment $treatment): self
     {
@@ -44,13 +46,16 @@ enum FoodClass: string
         return array_search($other, $order, true) > array_search($this, $order, true) ? $other : $this;
     }
 
-    /** Game by how it lived. Farmed birds are poultry; what carries a hazard of the wild whatever it was fed stays wild. */
+    /**
+     * By how it lived: a pig, a bird or a mince of the wild is game. Farmed birds are poultry; what carries a hazard of the wild whatever
+     * it was fed stays wild.
+     */
     public function reared(Rearing $rearing, bool $isBird): self
     {
-        return match (true) {
-            $this === self::FarmedGame && $rearing === Rearing::Wild => self::WildGame,
-            $this === self::WildGame && $rearing === Rearing::Farmed => $isBird ? self::Poultry : self::FarmedGame,
-            default => $this,
-        };
+        if ($rearing === Rearing::Wild) {
+            return in_array($this, self::MAY_BE_WILD, true) ? self::WildGame : $this;
+        }
+
+        return $this === self::WildGame ? ($isBird ? self::Poultry : self::FarmedGame) : $this;
     }
 }

@@ -15,7 +15,7 @@ final readonly class Judge
     /** True when this plan has no freedom: below the official minimum it would be a stop. */
     public function mustMeetMinimum(Serving $serving): bool
     {
-        if ($serving->isAnyoneAtRisk || $this->rules->rule($serving->standard, $serving->cut->foodClass)->below === Level::Stop) {
+        if ($serving->isAnyoneAtRisk || $this->rules->of($serving->standard, $serving->cut)->below === Level::Stop) {
             return true;
         }
         foreach ($this->rules->hazards($serving->cut, false, false) as $hazard) {
@@ -29,7 +29,7 @@ final readonly class Judge
 
     public function judge(Serving $serving, CookEvidence $evidence): Verdict
     {
-        $rule = $this->rules->rule($serving->standard, $serving->cut->foodClass);
+        $rule = $this->rules->of($serving->standard, $serving->cut);
         $meets = $evidence->held->satisfies($rule, $evidence->pulledAtS);
 
         return new Verdict(
@@ -119,7 +119,7 @@ final readonly class Judge
                 new Finding(
                     Level::Caution,
                     new Phrase('safety.children_under_five'),
-                    $this->rules->rule($serving->standard, $serving->cut->foodClass)->sources(),
+                    $this->rules->of($serving->standard, $serving->cut)->sources(),
                 ),
             ];
     }
@@ -147,7 +147,7 @@ final readonly class Judge
         if ($serving->rearing !== null || $serving->cut->usualRearing() !== Rearing::Farmed) {
             return [];
         }
-        $wild = $this->rules->rule($serving->standard, $serving->cut->reared(Rearing::Wild)->foodClass);
+        $wild = $this->rules->of($serving->standard, $serving->cut->reared(Rearing::Wild));
 
         return $meets && $evidence->held->satisfies($wild, $evidence->pulledAtS)
             ? []

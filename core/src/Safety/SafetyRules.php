@@ -56,6 +56,17 @@ final class SafetyRules
         return $standard->tightening->applied($rule, $class);
     }
 
+    /** What is asked of a cut: of what it counts as, and of everything else it is, minced or wild, as well. */
+    public function of(Standard $standard, Cut $cut): SafetyRule
+    {
+        $rule = $this->rule($standard, $cut->foodClass);
+        foreach ([[Hazard::Wild, FoodClass::WildGame], [Hazard::Organ, FoodClass::Organ], [Hazard::Minced, FoodClass::Minced]] as [$hazard, $class]) {
+            $rule = $cut->has($hazard) && $class !== $cut->foodClass ? $rule->and($this->rule($standard, $class)) : $rule;
+        }
+
+        return $rule;
+    }
+
     /** @return list<HazardRule> of what the food is, for whoever eats it */
     public function hazards(Cut $cut, bool $isAnyoneAtRisk, bool $isAnyChild): array
     {

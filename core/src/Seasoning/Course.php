@@ -27,7 +27,7 @@ final readonly class Course
     private const AFTER_SOAK = 'after_soak';
 
     /** A butter is firm after that long in the cold, s. Common practice, no source. */
-    private const CHILLED_S = 7200.0;
+    public const CHILLED_S = 7200.0;
 
     private function __construct(private Salting $salting, private ScorchCheck $scorch, private Record $soak) {}
 
@@ -48,7 +48,7 @@ final readonly class Course
     public function of(Choice $choice, Subject $on, float $besideG, float $totalG, string $school, float $endS): array
     {
         $seasoning = $choice->seasoning;
-        $steps = $seasoning->kind->isSaltOnly()
+        $steps = $on->saltedS !== null ? [] : ($seasoning->kind->isSaltOnly()
             ? $this->salt(
                 $on,
                 $totalG,
@@ -58,7 +58,7 @@ final readonly class Course
             )
             : ($besideG >= 0.05
                 ? $this->salt($on, $besideG, self::schoolBeside($seasoning, $school), $endS, null)
-                : []);
+                : []));
         $args = ['seasoning' => $seasoning->name, 'total_g' => round($totalG, $totalG < 10.0 ? 1 : 0)];
 
         return [
@@ -75,7 +75,7 @@ final readonly class Course
                     ),
                 ],
                 Moment::Rest => [
-                    new Step(-self::CHILLED_S, new Phrase('season_do.butter_chill', $args)),
+                    new Step(-min(self::CHILLED_S, $on->aheadS ?? INF), new Phrase('season_do.butter_chill', $args)),
                     self::melts($on, $args, $endS),
                 ],
                 Moment::Plate => [new Step($endS, new Phrase("season_do.{$seasoning->kind->value}", $args))],

@@ -57,12 +57,17 @@ final readonly class Dresser
         if ($choices === [] && $demand->forbids($shelf->salt())) {
             return null;
         }
+        if ($choices === [] && $on->saltedS !== null) {
+            return null;
+        }
         [$choice, $instead, $isAsked] = $this->chosen($choices, $plain, $on, $shelf, $demand, $asked, $schools);
         $seasoning = $choice->seasoning;
+        $whole = $on;
+        $on = $on->part($this->gettingG($seasoning, $avoid, $gramsOf, $on->rawG));
         ['wanted' => $wantedPct, 'high' => $highPct] = $this->matches->salting->level($on);
         $own = $this->matches->salting->ownLines($on);
         $treatedG = isset($own[1]) ? $own[1]->saltG : 0.0;
-        $wantedG = max(0.0, ($wantedPct / 100.0) * $on->meatG() - $treatedG);
+        $wantedG = $on->saltedS !== null ? 0.0 : max(0.0, ($wantedPct / 100.0) * $on->meatG() - $treatedG);
         $totalG = Weighed::totalG($seasoning, $on->rawG, (100.0 * $wantedG) / $on->rawG);
         $eatenG = $seasoning->kind->isSaltOnly()
             ? $totalG * $seasoning->salt()
@@ -102,12 +107,28 @@ final readonly class Dresser
                 self::named($seasoning->mayContain(), $profile),
                 Notes::of($choice, $on, $this->rules),
                 $this->others($choices, $choice),
-                $this->apart($choice, $on, $shelf, $avoid, $gramsOf, $schools),
+                $this->apart($choice, $whole, $shelf, $avoid, $gramsOf, $schools),
                 $this->window($on, $seasoning, $besideG),
                 $isAsked && $seasoning->pricePerKg !== null ? round(($seasoning->pricePerKg * $totalG) / 1000.0, 2) : null,
             ),
             $this->course->of($choice, $on, $besideG, $totalG, $schools['salt'] ?? 'just_before', $endS),
         );
+    }
+
+    /**
+     * What is not for some pieces is not weighed for them.
+     *
+     * @param  non-empty-array<string, list<string>>  $avoid
+     * @param  array<string, float>  $gramsOf
+     */
+    private function gettingG(Seasoning $seasoning, array $avoid, array $gramsOf, float $rawG): float
+    {
+        $withoutG = 0.0;
+        foreach (array_slice($avoid, 1) as $mark => $words) {
+            $withoutG += $this->matches->demand($words)->allows($seasoning) ? 0.0 : $gramsOf[$mark] ?? 0.0;
+        }
+
+        return max(1.0, $rawG - $withoutG);
     }
 
     /**

@@ -66,6 +66,7 @@ final readonly class Matches
             $seasoning->kind === Kind::Dip => $this->rules->record('soak')->number('hang_s'),
             $soak !== null => $soak->leastS,
             $seasoning->kind === Kind::DryBrine => $this->salting->ahead($on)->leastS,
+            $seasoning->kind === Kind::Butter => Course::CHILLED_S,
             default => 0.0,
         };
         $isInTime = $on->aheadS === null || $on->aheadS >= $needsS;

@@ -17,6 +17,7 @@ final readonly class NotOffered
         $kind = $of->kind;
         $key = match (true) {
             $of->isCuring() => 'curing',
+            $on->saltedS !== null && ($kind->isSaltOnly() || $kind->isBrine()) => 'salted',
             $on->isAnyoneAtRisk && $of->hasRawEgg() => 'raw_egg',
             ! self::isMadeFor($of, $on) => 'other_meat',
             $on->isStuffed() &&

@@ -50,6 +50,7 @@ final readonly class Subject
      * @param  float|null  $aheadS  from now until it goes on the fire; null where no hour is known
      * @param  float  $juiceG  what the cook leaves in the pan
      * @param  bool  $isAnyoneAtRisk  of those who eat it
+     * @param  float|null  $saltedS  so long ago somebody salted it already, s before the heat
      */
     public function __construct(
         public Cut $cut,
@@ -63,7 +64,20 @@ final readonly class Subject
         public ?float $aheadS,
         public float $juiceG,
         public bool $isAnyoneAtRisk = false,
+        public ?float $saltedS = null,
     ) {}
+
+    /** So much of it: what gets a seasoning, where some pieces must not. */
+    public function part(float $rawG): self
+    {
+        $share = $rawG / $this->rawG;
+
+        return new self(
+            $this->cut, $this->thickness, $this->thinEnd, $rawG, $this->pieces === null ? null : max(1, (int) round($share * $this->pieces)),
+            max(1, (int) round($share * $this->heads)), $this->method, $this->film, $this->aheadS, $share * $this->juiceG,
+            $this->isAnyoneAtRisk, $this->saltedS,
+        );
+    }
 
     /** Without its bones and shells: what is salted, and eaten, g. */
     public function meatG(): float

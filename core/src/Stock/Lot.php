@@ -72,6 +72,12 @@ final readonly class Lot
         return $this->trimShare === null ? $usual : $usual->times(array_sum($this->cut->trimYield()) / 2.0 / $this->trimYield());
     }
 
+    /** Whether it is past its day when it is eaten, or by now where no hour was said: the one rule of every door. */
+    public function isPastWhenEaten(DateTimeImmutable $now, ?DateTimeImmutable $eatAt): bool
+    {
+        return $this->isPastOn($now) || ($eatAt !== null && $this->isPastOn($eatAt));
+    }
+
     /** Whether it is past its day by the end of the day of eating. */
     public function isPastOn(DateTimeImmutable $day): bool
     {

@@ -37,17 +37,17 @@ final readonly class LongCook
      * Share of collagen turned that a word of doneness stands for; null where the core's temperature decides. Whoever asks for
      * the official minimum of a long-cooked piece gets it sliceable: less would be safe and could not be chewed.
      */
-    public function mark(Cut $cut, Method $method, string $word): ?float
+    public function mark(Cut $cut, Method $method, DonenessWord $done): ?float
     {
-        $word = $word === DonenessWord::OFFICIAL_MINIMUM ? 'sliceable' : $word;
+        $word = $done->word === DonenessWord::OFFICIAL_MINIMUM ? 'sliceable' : $done->word;
 
-        return Until::isTender($cut, $method) ? $this->record->record('melted_for')->numberOrNull($word) : null;
+        return Until::isTender($cut, $method) && ! $done->isByCore ? $this->record->record('melted_for')->numberOrNull($word) : null;
     }
 
     /** What is asked for, or fork tender where only a texture can be. */
     public function word(Cut $cut, Method $method, DonenessWord $asked, DonenessTable $doneness): DonenessWord
     {
-        return Until::isTender($cut, $method) && $this->mark($cut, $method, $asked->word) === null
+        return Until::isTender($cut, $method) && ! $asked->isByCore && $this->mark($cut, $method, $asked) === null
             ? $doneness->word(Until::LONG_COOKED, Scale::Kitchen, 'fork_tender') ?? $asked
             : $asked;
     }

@@ -1421,6 +1421,10 @@ export interface components {
             begins_at: string | null;
             spare_min: number | null;
             ready_at: string | null;
+            /** @description ids of tasks that cannot begin when somebody wants them to: the plan is made without */
+            cannot_hold: string[];
+            /** @description ids of tasks that were begun and are done too early: they are kept hot, and not begun again */
+            waits: string[];
             helps: string[];
             without: string[];
             tasks: components["schemas"]["ClockTask"][];

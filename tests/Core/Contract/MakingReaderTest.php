@@ -93,7 +93,7 @@ final class MakingReaderTest extends TestCase
         $loin = ['number' => 'X2', 'cut' => 'salmon-loin', 'weight_g' => 1000, 'price_per_kg' => 30];
         $made = self::read([...$both, 'to' => [$loin]])->to[0];
         self::assertFalse($made->isParasiteFrozen, 'one of the two was not frozen');
-        self::assertNull($made->rearing, 'one was wild');
+        self::assertSame('wild', $made->rearing?->value, 'one was wild: the strictest of the parts');
         $one = self::read(['from' => [['lot' => 'F', 'g' => 1000]], 'to' => [$loin], 'loss_g' => 0])->to[0];
         self::assertSame([true, 'farmed'], [$one->isParasiteFrozen, $one->rearing?->value]);
     }

@@ -79,9 +79,9 @@ final class WorkedMealsTest extends TestCase
         $report = new ClockReport(Sides::from(DataFolder::shipped()));
         $house = new HouseRules(timeZone: 'Europe/Stockholm');
         $data = ['eat_at' => '2026-03-29T04:30:00+02:00', 'now' => '2026-03-28T20:00:00+01:00', 'sides' => ['red-cabbage']];
-        [$sides, $now, $eatAt, $stations, $begun] = $report->read($data, $house);
+        [$sides, $now, $eatAt, $stations, $begun, $held] = $report->read($data, $house);
         $ticket = self::ticket([['cut' => 'beef-cheek', 'method' => 'braise', 'diners' => [['count' => 4]]]], $now, $eatAt);
-        $clock = $report->of($ticket, $sides, $now, $eatAt, $stations, $begun);
+        $clock = $report->of($ticket, $sides, $now, $eatAt, $stations, $begun, $held);
 
         self::assertTrue($clock['fits']);
         foreach ($clock['tasks'] as $task) {
@@ -103,7 +103,47 @@ final class WorkedMealsTest extends TestCase
         self::assertSame('2026-11-29T13:10:00+01:00', $after['A-serve']['to_at']);
         self::assertSame(10, $after['B-heat']['waits_min'] - $before['B-heat']['waits_min'], 'the potatoes wait for the ten minutes');
         $tooLate = self::clock($row, ['begun' => $begun, 'eat_at' => '2026-11-29T14:30:00+01:00']);
-        self::assertFalse($tooLate['fits'], 'and not for an hour and a half');
+        self::assertSame([false, array_keys($begun)], [$tooLate['fits'], $tooLate['waits']], 'and should not for an hour and a half');
+    }
+
+    public function test_what_is_done_is_never_put_on_again_because_guests_are_late(): void
+    {
+        $row = ['dishes' => 'beef-standing-rib oven_roast 6', 'sides' => '', 'hours' => '6', 'kitchen' => ''];
+        $before = self::clock($row)['tasks'];
+        $begun = array_column(array_slice($before, 0, -2), 'from_at', 'id');
+        $late = self::clock($row, ['begun' => $begun, 'now' => '2026-11-29T12:40:00+01:00', 'eat_at' => '2026-11-29T14:20:00+01:00']);
+
+        $begun = array_filter($begun, static fn (string $id): bool => ! str_contains($id, 'ahead'), ARRAY_FILTER_USE_KEY);
+        foreach ($begun as $id => $from) {
+            self::assertSame($from, array_column($late['tasks'], 'from_at', 'id')[$id], $id);
+        }
+        self::assertNull($late['ready_at']);
+        self::assertSame(array_keys($begun), $late['waits']);
+    }
+
+    public function test_what_cannot_be_held_by_hand_gives_way_and_the_meal_stays_on_its_day(): void
+    {
+        $row = ['dishes' => 'pork-tenderloin sear_then_oven 4', 'sides' => '', 'hours' => '30', 'kitchen' => ''];
+        $before = self::clock($row)['tasks'];
+        $serve = array_column($before, 'from_at', 'id')['A-serve'];
+        $held = ['A-serve' => (new DateTimeImmutable($serve))->modify('-10 minutes')->format(DATE_ATOM)];
+        $after = self::clock($row, ['held' => $held]);
+
+        self::assertSame(['A-serve'], $after['cannot_hold']);
+        self::assertSame(array_column($before, 'from_at'), array_column($after['tasks'], 'from_at'));
+        $this->expectException(InputRefused::class);
+        self::clock($row, ['begun' => ['A-nothing' => $serve]]);
+    }
+
+    public function test_on_the_night_an_hour_comes_twice_rows_stand_by_their_moment(): void
+    {
+        $eat = ['eat_at' => '2026-10-25T02:45:00+01:00', 'now' => '2026-10-24T18:00:00+02:00'];
+        $clock = self::clock(['dishes' => 'beef-rib-eye-steak oven_then_sear 2', 'sides' => 'mash green-beans', 'hours' => '1', 'kitchen' => ''], $eat);
+        $begins = array_map(strtotime(...), array_column($clock['tasks'], 'from_at'));
+        $sorted = $begins;
+        sort($sorted);
+
+        self::assertSame($sorted, $begins);
     }
 
     public function test_every_side_can_be_made_and_what_is_in_it_is_told(): void
@@ -164,14 +204,14 @@ final class WorkedMealsTest extends TestCase
             ...$kitchen,
             ...$more,
         ];
-        [$sides, $now, $eatAt, $stations, $begun] = $report->read($data, new HouseRules(timeZone: 'Europe/Stockholm'));
+        [$sides, $now, $eatAt, $stations, $begun, $held] = $report->read($data, new HouseRules(timeZone: 'Europe/Stockholm'));
         $asks = array_map(static function (string $dish): array {
             [$cut, $method, $heads] = explode(' ', trim($dish));
 
             return ['cut' => $cut, 'method' => $method, 'diners' => [['count' => (int) $heads]]];
         }, explode(';', $row['dishes']));
 
-        return $report->of(self::ticket($asks, $now, $eatAt), $sides, $now, $eatAt, $stations, $begun);
+        return $report->of(self::ticket($asks, $now, $eatAt), $sides, $now, $eatAt, $stations, $begun, $held);
     }
 
     /** @param  non-empty-list<array<string, mixed>>  $asks */

@@ -86,12 +86,11 @@ const drop = (task: Task) => {
   drag.value = null
   if (minutes !== 0) meal.hold(task, minutes)
 }
-const held = computed(() =>
-  Object.entries(meal.set.value.held).map(([id, from]) => {
-    const task = (of.value?.tasks ?? []).find((each) => each.id === id)
-    return { id, says: `${at(from)} ${task ? `${task.dish} ${say(task.what, units.units)}` : id}` }
-  }),
-)
+const taskName = (id: string) => {
+  const task = (of.value?.tasks ?? []).find((each) => each.id === id)
+  return task ? `${task.dish} ${say(task.what, units.units)}` : nameOf(id.split('-')[0] ?? '')
+}
+const held = computed(() => Object.entries(meal.set.value.held).map(([id, from]) => ({ id, says: `${at(from)} ${taskName(id)}` })))
 const KEY_MIN = 5
 const KITCHEN = ['cooks', 'burners', 'shelves', 'grill_places'] as const
 const change = (key: (typeof KITCHEN)[number], by: number) => {
@@ -114,8 +113,9 @@ const change = (key: (typeof KITCHEN)[number], by: number) => {
             : t('clock.fits', { begin: at(of.begins_at ?? of.eat_at), spare: duration(60 * (of.spare_min ?? 0)) })
         }}</p>
         <p v-else class="not" role="alert" data-testid="clock-not"
-          ><b>{{ of.ready_at ? t('clock.notBefore', { clock: at(of.ready_at) }) : t('clock.never') }}</b>
-          <template v-if="held.length"> {{ t('clock.heldBreaks', { list: held.map((each) => each.says).join(', ') }) }}</template>
+          ><b v-if="of.cannot_hold.length">{{ t('clock.heldBreaks', { list: held.map((each) => each.says).join(', ') }) }}</b>
+          <b v-else-if="of.waits.length">{{ t('clock.waits', { list: of.waits.map(taskName).join(', ') }) }}</b>
+          <b v-else>{{ of.ready_at ? t('clock.notBefore', { clock: at(of.ready_at) }) : t('clock.never') }}</b>
           <template v-if="of.helps.length">
             {{ t('clock.helps', { list: of.helps.map((each) => t(`clock.help.${each}`)).join(', ') }) }}</template
           >
