@@ -87,7 +87,8 @@ use OpenApi\Attributes as OA;
         type: 'object',
         additionalProperties: false,
         required: [
-            'fits', 'is_exact', 'eat_at', 'begins_at', 'spare_min', 'ready_at', 'cannot_hold', 'waits', 'helps', 'without', 'tasks', 'sides',
+            'fits', 'is_exact', 'eat_at', 'begins_at', 'spare_min', 'ready_at', 'cannot_hold', 'waits', 'helps', 'without', 'tasks',
+            'sides',
         ],
         properties: [
             new OA\Property(property: 'fits', type: 'boolean'),

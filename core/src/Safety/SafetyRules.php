@@ -60,7 +60,8 @@ final class SafetyRules
     public function of(Standard $standard, Cut $cut): SafetyRule
     {
         $rule = $this->rule($standard, $cut->foodClass);
-        foreach ([[Hazard::Wild, FoodClass::WildGame], [Hazard::Organ, FoodClass::Organ], [Hazard::Minced, FoodClass::Minced]] as [$hazard, $class]) {
+        foreach ([Hazard::Wild, Hazard::Organ, Hazard::Minced] as $hazard) {
+            $class = $hazard === Hazard::Minced ? FoodClass::Minced : $hazard->atLeast() ?? $cut->foodClass;
             $rule = $cut->has($hazard) && $class !== $cut->foodClass ? $rule->and($this->rule($standard, $class)) : $rule;
         }
 

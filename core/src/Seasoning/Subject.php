@@ -73,7 +73,8 @@ final readonly class Subject
         $share = $rawG / $this->rawG;
 
         return new self(
-            $this->cut, $this->thickness, $this->thinEnd, $rawG, $this->pieces === null ? null : max(1, (int) round($share * $this->pieces)),
+            $this->cut, $this->thickness, $this->thinEnd, $rawG,
+            $this->pieces === null ? null : max(1, (int) round($share * $this->pieces)),
             max(1, (int) round($share * $this->heads)), $this->method, $this->film, $this->aheadS, $share * $this->juiceG,
             $this->isAnyoneAtRisk, $this->saltedS,
         );

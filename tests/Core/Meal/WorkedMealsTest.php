@@ -138,7 +138,8 @@ final class WorkedMealsTest extends TestCase
     public function test_on_the_night_an_hour_comes_twice_rows_stand_by_their_moment(): void
     {
         $eat = ['eat_at' => '2026-10-25T02:45:00+01:00', 'now' => '2026-10-24T18:00:00+02:00'];
-        $clock = self::clock(['dishes' => 'beef-rib-eye-steak oven_then_sear 2', 'sides' => 'mash green-beans', 'hours' => '1', 'kitchen' => ''], $eat);
+        $row = ['dishes' => 'beef-rib-eye-steak oven_then_sear 2', 'sides' => 'mash green-beans', 'hours' => '1', 'kitchen' => ''];
+        $clock = self::clock($row, $eat);
         $begins = array_map(strtotime(...), array_column($clock['tasks'], 'from_at'));
         $sorted = $begins;
         sort($sorted);
