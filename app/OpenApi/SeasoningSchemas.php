@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\OpenApi;
 
+use Nessmark\Seasoning\Cure;
 use OpenApi\Attributes as OA;
 
 #[
@@ -16,7 +17,7 @@ use OpenApi\Attributes as OA;
             'family',
             'groups',
             'strength',
-            'is_own',
+            'is_own', 'is_locked',
             'allergens',
             'may_contain',
             'made_of',
@@ -31,6 +32,11 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'groups', type: 'array', items: new OA\Items(type: 'string'), description: 'none: any meat'),
             new OA\Property(property: 'strength', type: 'integer'),
             new OA\Property(property: 'is_own', type: 'boolean'),
+            new OA\Property(
+                property: 'is_locked',
+                type: 'boolean',
+                description: 'a cure over what the profile allows: it is neither weighed out nor printed',
+            ),
             new OA\Property(property: 'allergens', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'may_contain', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'made_of', type: 'array', items: new OA\Items(type: 'string')),
@@ -97,6 +103,9 @@ use OpenApi\Attributes as OA;
                     'per_100g',
                     'cost_per_kg',
                     'nitrite_ppm',
+                    'nitrite_ion_ppm',
+                    'nitrite_most_ppm',
+                    'cure_use',
                     'is_fresh_in_oil',
                     'why',
                     'batch',
@@ -109,7 +118,15 @@ use OpenApi\Attributes as OA;
                     new OA\Property(property: 'recipe', ref: '#/components/schemas/OwnSeasoning', nullable: true),
                     new OA\Property(property: 'per_100g', ref: '#/components/schemas/SeasoningContents'),
                     new OA\Property(property: 'cost_per_kg', type: 'number'),
-                    new OA\Property(property: 'nitrite_ppm', type: 'number', nullable: true),
+                    new OA\Property(
+                        property: 'nitrite_ppm',
+                        type: 'number',
+                        nullable: true,
+                        description: 'as sodium nitrite, of what is weighed out, mg a kilo of meat',
+                    ),
+                    new OA\Property(property: 'nitrite_ion_ppm', type: 'number', nullable: true, description: 'the same as nitrite ion'),
+                    new OA\Property(property: 'nitrite_most_ppm', type: 'number', nullable: true, description: 'as sodium nitrite'),
+                    new OA\Property(property: 'cure_use', type: 'string', enum: Cure::USES, nullable: true),
                     new OA\Property(property: 'is_fresh_in_oil', type: 'boolean'),
                     new OA\Property(property: 'why', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
                     new OA\Property(property: 'batch', ref: '#/components/schemas/SeasoningBatch'),
@@ -137,6 +154,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'strength', type: 'integer'),
             new OA\Property(property: 'parts', type: 'array', items: new OA\Items(ref: '#/components/schemas/OwnSeasoningPart')),
             new OA\Property(property: 'target_salt_pct', type: 'number', nullable: true),
+            new OA\Property(property: 'cure_use', type: 'string', enum: Cure::USES, nullable: true),
             new OA\Property(property: 'price_per_kg', type: 'number', nullable: true),
         ],
     ),

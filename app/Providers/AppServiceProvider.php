@@ -51,6 +51,7 @@ use Nessmark\Meal\Sides;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\School\Schools;
 use Nessmark\Seasoning\Avoidance;
+use Nessmark\Seasoning\Cure;
 use Nessmark\Seasoning\Salting;
 use Nessmark\Seasoning\Shelf;
 use Nessmark\Texture\LongCook;
@@ -83,6 +84,7 @@ final class AppServiceProvider extends ServiceProvider
                 Shelf::class,
                 Salting::class,
                 Avoidance::class,
+                Cure::class,
                 RecipeReader::class,
                 MinceReport::class,
                 CutPlanReport::class,

@@ -31,6 +31,6 @@
 <p>{{ $wording->text('label', 'salt', ['salt' => (string) $of['per_100g']['salt_g'], 'sodium' => (string) $of['per_100g']['sodium_mg']]) }}</p>
 <p>{{ $wording->text('label', 'keeps', ['made' => $made->format('Y-m-d'), 'until' => $until->format('Y-m-d')]) }}
 @if ($of['is_fresh_in_oil']) {{ $wording->text('label', 'chilled') }} @endif</p>
-@if ($of['nitrite_ppm'] !== null)<p><b>{{ $wording->text('label', 'curing', ['ppm' => (string) $of['nitrite_ppm']]) }}</b></p>@endif
+@if ($of['nitrite_ppm'] !== null)<p><b>{{ $wording->text('label', 'curing', ['ppm' => (string) $of['nitrite_ppm'], 'ion' => (string) $of['nitrite_ion_ppm']]) }}</b></p>@endif
 </body>
 </html>

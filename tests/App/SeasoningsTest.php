@@ -140,6 +140,7 @@ final class SeasoningsTest extends AppTestCase
         $this->headButcher();
         $reply = $this->postJson('/api/v1/seasonings', [
             ...self::RUB,
+            'cure_use' => 'minced',
             'parts' => [['of' => 'nitrite_salt_us', 'g' => 30], ['of' => 'fine_salt', 'g' => 70]],
         ])
             ->assertUnprocessable()

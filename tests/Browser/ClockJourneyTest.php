@@ -33,7 +33,7 @@ final class ClockJourneyTest extends JourneyCase
         $counter->waitForText('clock-fits', 'All of it fits'); // it rests a little longer
         $counter->part('task-A-0')->sendKeys(str_repeat(WebDriverKeys::ARROW_UP, 10));
         $counter->waitFor('clock-not');
-        $counter->waitForText('clock-not', 'Moved by hand'); // so long it does not wait
+        $counter->waitForText('clock-not', 'cannot begin then'); // so long it does not wait
         $counter->part('let-go-A-0')->click();
         $counter->waitForText('clock-fits', 'All of it fits');
         foreach (range(1, 2) as $ignored) {

@@ -9,7 +9,9 @@ use Nessmark\Data\Record;
 /** Seasonings as a table, a line for each part, and back without loss. */
 final class RecipeCsv
 {
-    public const HEADER = ['slug', 'name', 'kind', 'g_per_kg', 'groups', 'strength', 'target_salt_pct', 'price_per_kg', 'of', 'g'];
+    public const HEADER = [
+        'slug', 'name', 'kind', 'g_per_kg', 'groups', 'strength', 'target_salt_pct', 'price_per_kg', 'cure_use', 'of', 'g',
+    ];
 
     private const NUMBERS = ['g_per_kg', 'target_salt_pct', 'price_per_kg'];
 
@@ -28,6 +30,7 @@ final class RecipeCsv
                 (string) (int) $recipe->number('strength'),
                 self::cell($recipe, 'target_salt_pct'),
                 self::cell($recipe, 'price_per_kg'),
+                $recipe->textOrNull('cure_use') ?? '',
                 $part->text('of'),
                 (string) $part->number('g'),
             ],
@@ -63,7 +66,7 @@ final class RecipeCsv
     private static function head(array $row): array
     {
         $recipe = [];
-        foreach (array_slice(self::HEADER, 0, 8) as $column) {
+        foreach (array_slice(self::HEADER, 0, -2) as $column) {
             $cell = trim($row[$column] ?? '');
             if ($cell !== '') {
                 $recipe[$column] = match (true) {

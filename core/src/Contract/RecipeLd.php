@@ -13,7 +13,7 @@ final class RecipeLd
 {
     private const CONTEXT = 'https://schema.org';
 
-    private const PROPERTIES = ['kind', 'g_per_kg', 'strength', 'groups', 'target_salt_pct', 'price_per_kg'];
+    private const PROPERTIES = ['kind', 'g_per_kg', 'strength', 'groups', 'target_salt_pct', 'price_per_kg', 'cure_use'];
 
     private const LINE = '/^\s*(\d+(?:[.,]\d+)?)\s*(g|kg)\s+(.+?)\s*$/u';
 

@@ -31,7 +31,7 @@ final readonly class RecipeReader
     }
 
     /**
-     * @param  mixed  $data  name, kind, g_per_kg, strength, groups, parts (of, g), target_salt_pct, price_per_kg, slug
+     * @param  mixed  $data  name, kind, g_per_kg, strength, groups, parts (of, g), target_salt_pct, price_per_kg, cure_use, slug
      * @return Record in the form of the shipped ones
      *
      * @throws InputRefused naming every key that is wrong; for curing salt over what the profile allows
@@ -57,6 +57,7 @@ final readonly class RecipeReader
             'parts' => $this->parts($in, $shelf, $slug),
         ];
         $target = $in->optionalNumber('target_salt_pct', 0.1, 6.0, 'range', ['min' => 0.1, 'max' => 6]);
+        $use = $in->optionalChoice('cure_use', Cure::USES);
         $price = $in->optionalNumber('price_per_kg', 0.0, 1000.0, 'money');
         $isBrine = in_array($recipe['kind'], [Kind::WetBrine->value, Kind::TimedBrine->value], true);
         if ($isBrine && $target === null && ! $in->isWrong()) {
@@ -69,10 +70,17 @@ final readonly class RecipeReader
                 ...$recipe,
                 ...$target === null ? [] : ['target_salt_pct' => $target],
                 ...$price === null ? [] : ['price_per_kg' => $price],
+                ...$use === null ? [] : ['cure_use' => $use],
             ],
             $slug,
         );
-        $this->cure->check($shelf->with([$record])->seasoning($slug), $profile, 'minced');
+        $kept = $shelf->with([$record]);
+        foreach ($kept->all() as $seasoning) {
+            // it, and whatever of the shop's own is made of it, however deep
+            if ($seasoning->slug === $slug || ($seasoning->isOwn && $kept->isMadeOf($seasoning->slug, $slug))) {
+                $this->cure->check($seasoning, $profile);
+            }
+        }
 
         return $record;
     }

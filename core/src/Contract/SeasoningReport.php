@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nessmark\Contract;
 
+use Nessmark\Safety\Profile;
 use Nessmark\Say\Phrase;
 use Nessmark\Seasoning\Allergen;
 use Nessmark\Seasoning\Amount;
@@ -22,7 +23,7 @@ final readonly class SeasoningReport
     private function __construct() {}
 
     /** @return array<string, mixed> one line of the list */
-    public static function summary(Seasoning $of): array
+    public static function summary(Seasoning $of, Cure $cure, Profile $profile): array
     {
         return [
             'slug' => $of->slug,
@@ -32,6 +33,7 @@ final readonly class SeasoningReport
             'groups' => $of->groups,
             'strength' => $of->strength,
             'is_own' => $of->isOwn,
+            'is_locked' => $cure->isOver($of, $profile),
             'allergens' => self::values($of->allergens()),
             'may_contain' => self::values($of->mayContain()),
             'made_of' => array_map(static fn (Amount $amount): string => $amount->ingredient->name, $of->amounts),
@@ -42,15 +44,16 @@ final readonly class SeasoningReport
 
     /**
      * @param  float  $meatG  it is weighed for
+     * @param  Profile  $profile  by whose limits of nitrite
      * @return array<string, mixed>
      */
-    public static function of(Seasoning $of, Shelf $shelf, float $meatG): array
+    public static function of(Seasoning $of, Shelf $shelf, float $meatG, Cure $cure, Profile $profile): array
     {
         $totalG = Weighed::totalG($of, $meatG, self::USUAL_SALT_PCT);
         $perKgG = Weighed::totalG($of, 1000.0, self::USUAL_SALT_PCT);
 
         return [
-            ...self::summary($of),
+            ...self::summary($of, $cure, $profile),
             'g_per_kg' => round($perKgG, 2),
             'target_salt_pct' => $of->targetSaltPct,
             'price_per_kg' => $of->pricePerKg,
@@ -71,14 +74,20 @@ final readonly class SeasoningReport
                 'fat_g' => round(100.0 * $of->fat(), 1),
             ],
             'cost_per_kg' => round($of->eurPerKg(), 2),
-            'nitrite_ppm' => $of->isCuring() ? round(Cure::ppmOf($of)) : null,
+            'nitrite_ppm' => $of->isCuring() ? round(Cure::ppmOf($of), 1) : null,
+            'nitrite_ion_ppm' => $of->isCuring() ? round(Cure::ionPpmOf($of), 1) : null,
+            'nitrite_most_ppm' => $of->isCuring() ? $cure->mostPpm($profile, $of->cureUse ?? '') : null,
+            'cure_use' => $of->cureUse,
             'is_fresh_in_oil' => $of->isFreshInOil(),
             'why' => array_map(static fn (Phrase $each): array => $each->toArray(), Purpose::of($of)),
             'batch' => [
                 'meat_g' => $meatG,
-                'total_g' => round($totalG, $totalG < 10.0 ? 1 : 0),
+                'total_g' => round($totalG, $of->isCuring() ? 2 : ($totalG < 10.0 ? 1 : 0)),
                 'cost' => round(($of->eurPerKg() * $totalG) / 1000.0, 2),
-                'amounts' => array_map(Json::of(...), Weighed::amounts($of, $totalG, $meatG, $shelf->salt())),
+                // what is over the limit is not weighed out
+                'amounts' => $cure->isOver($of, $profile)
+                    ? []
+                    : array_map(Json::of(...), Weighed::amounts($of, $totalG, $meatG, $shelf->salt())),
             ],
         ];
     }

@@ -28,6 +28,7 @@ final readonly class Seasoning
      * @param  float|null  $targetSaltPct  of a brine: what it is to come to, % of mass
      * @param  bool  $isOwn  written by the shop
      * @param  float|null  $pricePerKg  where the shop sells it
+     * @param  string|null  $cureUse  of a cure: what it is for, one of Cure::USES; null: nobody said
      */
     public function __construct(
         public string $slug,
@@ -40,6 +41,7 @@ final readonly class Seasoning
         public ?float $targetSaltPct = null,
         public bool $isOwn = false,
         public ?float $pricePerKg = null,
+        public ?string $cureUse = null,
     ) {}
 
     /** @param  callable(Ingredient): float  $part */
@@ -157,6 +159,7 @@ final readonly class Seasoning
             $this->targetSaltPct,
             $this->isOwn,
             $this->pricePerKg,
+            $this->cureUse,
         );
     }
 

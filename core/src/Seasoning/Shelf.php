@@ -46,6 +46,17 @@ final readonly class Shelf
         foreach ($recipes as $recipe) {
             $seasonings[$recipe->text('slug')] = self::resolved($recipe, $this->flat($recipe, $all, []), $areOwn);
         }
+        $with = new self($this->ingredients, $all, $seasonings);
+        $changed = array_filter(
+            array_map(static fn (Record $recipe): string => $recipe->text('slug'), $recipes),
+            fn (string $slug): bool => isset($this->recipes[$slug]),
+        );
+        foreach ($changed === [] ? [] : $this->seasonings as $slug => $seasoning) {
+            // what is made of it is otherwise as well
+            if (array_filter($changed, static fn (string $of): bool => $slug !== $of && $with->isMadeOf($slug, $of)) !== []) {
+                $seasonings[$slug] = self::resolved($all[$slug], $this->flat($all[$slug], $all, []), $seasoning->isOwn);
+            }
+        }
 
         return new self($this->ingredients, $all, $seasonings);
     }
@@ -70,6 +81,7 @@ final readonly class Shelf
             $recipe->numberOrNull('target_salt_pct'),
             $isOwn,
             $recipe->numberOrNull('price_per_kg'),
+            $recipe->textOrNull('cure_use'),
         );
     }
 

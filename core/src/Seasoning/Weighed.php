@@ -13,13 +13,14 @@ final readonly class Weighed
     private function __construct() {}
 
     /**
-     * Grams of the whole for so much meat. What is salt alone is weighed to the level that is wanted.
+     * Grams of the whole for so much meat. What is salt alone is weighed to the level that is wanted; a cure never is: its nitrite is as
+     * it was written, whatever the salt comes to.
      *
      * @param  float  $wantedPct  of salt, of the meat
      */
     public static function totalG(Seasoning $of, float $meatG, float $wantedPct): float
     {
-        return $of->kind->isSaltOnly() ? ($meatG * $wantedPct) / 100.0 / $of->salt() : ($of->gPerKg * $meatG) / 1000.0;
+        return $of->kind->isSaltOnly() && ! $of->isCuring() ? ($meatG * $wantedPct) / 100.0 / $of->salt() : ($of->gPerKg * $meatG) / 1000.0;
     }
 
     /** @return list<DressingAmount> of each ingredient; of a brine with the salt that is worked out for it */
@@ -45,7 +46,9 @@ final readonly class Weighed
     {
         $spoons = $of->isCuring() ? null : Spoons::of(Mass::ofGrams($g), $of);
 
-        return new DressingAmount($of->name, self::shown($g), $spoons?->count, $spoons?->unit->value, $insteadOf);
+        $shownG = $of->isCuring() ? round($g, $g < 100.0 ? 2 : 1) : self::shown($g);
+
+        return new DressingAmount($of->name, $shownG, $spoons?->count, $spoons?->unit->value, $insteadOf);
     }
 
     /** As a kitchen scale shows it: a tenth of a gram below ten, whole grams above, fives above a hundred. */

@@ -2452,6 +2452,8 @@ export interface components {
             strength?: number;
             parts: components["schemas"]["OwnSeasoningPart"][];
             target_salt_pct?: number | null;
+            /** @enum {string|null} */
+            cure_use?: "minced" | "immersed" | "bacon" | "dry_cured" | null;
             price_per_kg?: number | null;
         };
         OwnSeasoningPart: {
@@ -2574,7 +2576,14 @@ export interface components {
             recipe: components["schemas"]["OwnSeasoning"] | null;
             per_100g: components["schemas"]["SeasoningContents"];
             cost_per_kg: number;
+            /** @description as sodium nitrite, of what is weighed out, mg a kilo of meat */
             nitrite_ppm: number | null;
+            /** @description the same as nitrite ion */
+            nitrite_ion_ppm: number | null;
+            /** @description as sodium nitrite */
+            nitrite_most_ppm: number | null;
+            /** @enum {string|null} */
+            cure_use: "minced" | "immersed" | "bacon" | "dry_cured" | null;
             is_fresh_in_oil: boolean;
             why: components["schemas"]["Phrase"][];
             batch: components["schemas"]["SeasoningBatch"];
@@ -2614,6 +2623,8 @@ export interface components {
             groups: string[];
             strength: number;
             is_own: boolean;
+            /** @description a cure over what the profile allows: it is neither weighed out nor printed */
+            is_locked: boolean;
             allergens: string[];
             may_contain: string[];
             made_of: string[];

@@ -12,6 +12,7 @@ use Nessmark\Data\DataFolder;
 use Nessmark\Data\Record;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Safety\Profile;
+use Nessmark\Seasoning\Cure;
 use Nessmark\Seasoning\Shelf;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -70,15 +71,12 @@ final class RecipeTest extends TestCase
         $cure = static fn (float $g): array => [
             ...self::RUB,
             'g_per_kg' => 25.0,
+            'cure_use' => 'minced',
             'parts' => [['of' => 'nitrite_salt_us', 'g' => $g], ['of' => 'fine_salt', 'g' => 100.0 - $g]],
         ];
-        $kept = Shelf::from(DataFolder::shipped())
-            ->with([self::read($cure(9.9))])
-            ->seasoning('own-quay-rub');
-        self::assertSame(
-            155.0,
-            SeasoningReport::of($kept, Shelf::from(DataFolder::shipped())->with([self::read($cure(9.9))]), 1000.0)['nitrite_ppm'],
-        );
+        $shelf = Shelf::from(DataFolder::shipped())->with([self::read($cure(9.9))]);
+        $report = SeasoningReport::of($shelf->seasoning('own-quay-rub'), $shelf, 1000.0, Cure::from(DataFolder::shipped()), Profile::Us);
+        self::assertSame([154.7, 103.1], [$report['nitrite_ppm'], $report['nitrite_ion_ppm']]);
 
         $this->expectException(InputRefused::class);
         self::read($cure(12.0));

@@ -55,7 +55,7 @@ final class WeighingTest extends TestCase
             array_map(static fn (string $use): float => $cure->mostPpm(Profile::Us, $use), ['minced', 'immersed', 'bacon', 'dry_cured']),
         );
         // 80 mg of nitrite ion a kilo, as sodium nitrite
-        self::assertEqualsWithDelta(80.0 / Cure::ION_SHARE, $cure->mostPpm(Profile::Eu, 'minced'), 0.1);
+        self::assertEqualsWithDelta(80.0 / Cure::ION_SHARE, $cure->mostPpm(Profile::Eu, 'minced'), 0.01);
         self::assertSame(150.0, $cure->mostPpm(Profile::Uk, 'bacon'));
     }
 

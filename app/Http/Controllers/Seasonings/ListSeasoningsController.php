@@ -9,7 +9,9 @@ use App\Services\ShopShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Nessmark\Contract\SeasoningReport;
+use Nessmark\Seasoning\Cure;
 use Nessmark\Seasoning\Ingredient;
+use Nessmark\Seasoning\Seasoning;
 use OpenApi\Attributes as OA;
 
 final class ListSeasoningsController
@@ -28,7 +30,7 @@ final class ListSeasoningsController
             ],
         ),
     ]
-    public function __invoke(Request $request, ShopShelf $shelves): JsonResponse
+    public function __invoke(Request $request, ShopShelf $shelves, Cure $cure): JsonResponse
     {
         /** @var User $user */
         $user = $request->user();
@@ -36,7 +38,10 @@ final class ListSeasoningsController
 
         return new JsonResponse([
             'currency' => $user->shop->currency,
-            'seasonings' => array_map(SeasoningReport::summary(...), $shelf->all()),
+            'seasonings' => array_map(
+                static fn (Seasoning $of): array => SeasoningReport::summary($of, $cure, $user->shop->safety_profile),
+                $shelf->all(),
+            ),
             'ingredients' => array_map(
                 static fn (Ingredient $of): array => ['slug' => $of->slug, 'name' => $of->name, 'is_curing' => $of->isCuring()],
                 $shelf->ingredients(),

@@ -8,6 +8,7 @@ use App\Http\Requests\ScaleRequest;
 use App\Services\ShopShelf;
 use Illuminate\Http\JsonResponse;
 use Nessmark\Contract\SeasoningReport;
+use Nessmark\Seasoning\Cure;
 use OpenApi\Attributes as OA;
 
 final class ShowSeasoningController
@@ -40,11 +41,13 @@ final class ShowSeasoningController
             ],
         ),
     ]
-    public function __invoke(ScaleRequest $request, string $slug, ShopShelf $shelves): JsonResponse
+    public function __invoke(ScaleRequest $request, string $slug, ShopShelf $shelves, Cure $cure): JsonResponse
     {
         $shelf = $shelves->of($request->shop());
         abort_unless($shelf->knows($slug), 404);
 
-        return new JsonResponse(SeasoningReport::of($shelf->seasoning($slug), $shelf, $request->meatG()));
+        return new JsonResponse(
+            SeasoningReport::of($shelf->seasoning($slug), $shelf, $request->meatG(), $cure, $request->shop()->safety_profile),
+        );
     }
 }

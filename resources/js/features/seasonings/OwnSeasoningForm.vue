@@ -32,6 +32,7 @@ const form = reactive({
   g_per_kg: '20',
   target_salt_pct: '',
   price_per_kg: '',
+  cure_use: '',
   parts: [{ of: '', g: '' }],
 })
 const known = useQuery(() => seasoningQuery(props.slug, 1000))
@@ -47,6 +48,7 @@ watch(
       g_per_kg: String(recipe.g_per_kg ?? ''),
       target_salt_pct: String(recipe.target_salt_pct ?? ''),
       price_per_kg: String(recipe.price_per_kg ?? ''),
+      cure_use: recipe.cure_use ?? '',
       parts: recipe.parts.map((part) => ({ of: part.of, g: String(part.g ?? '') })),
     })
   },
@@ -59,6 +61,7 @@ const sources = computed(() => [
     options: props.seasonings.filter((each) => each.slug !== props.slug).map((each) => ({ value: each.slug, label: each.name })),
   },
 ])
+const CURE_USES = ['minced', 'immersed', 'bacon', 'dry_cured'] as const
 const isCuring = computed(() => form.parts.some((part) => props.ingredients.find((each) => each.slug === part.of)?.is_curing))
 /** A number where it is one; what is none goes as typed, for the server to refuse by name. */
 const figure = (text: string): number | null =>
@@ -76,6 +79,7 @@ const save = useMutation({
           g_per_kg: figure(form.g_per_kg),
           ...(figure(form.target_salt_pct) === null ? {} : { target_salt_pct: figure(form.target_salt_pct) }),
           ...(figure(form.price_per_kg) === null ? {} : { price_per_kg: figure(form.price_per_kg) }),
+          ...(isCuring.value && form.cure_use ? { cure_use: form.cure_use as (typeof CURE_USES)[number] } : {}),
           parts: form.parts.map((part) => ({ of: part.of, g: figure(part.g) })),
         },
       }),
@@ -120,6 +124,13 @@ const wrong = computed(() =>
       ><span>{{ t('ownSeasoning.price') }}</span
       ><InputText v-model="form.price_per_kg" inputmode="decimal" autocomplete="off" data-testid="own-price"
     /></label>
+    <ChoiceRow
+      v-if="isCuring"
+      v-model="form.cure_use"
+      class="wide"
+      testid="own-cure-use"
+      :legend="t('ownSeasoning.cureUse')"
+      :choices="CURE_USES.map((value) => ({ value, label: t(`ownSeasoning.cure.${value}`) }))" />
     <ChoiceRow
       v-model="form.strength"
       class="wide"

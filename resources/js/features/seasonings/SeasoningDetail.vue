@@ -109,7 +109,10 @@ const contents = computed(() => {
       }}<template v-if="of.price_per_kg !== null">; {{ t('seasonings.price', { price: money(of.price_per_kg, currency) }) }}</template
       >. <template v-if="of.is_fresh_in_oil">{{ t('seasonings.freshInOil') }}</template></p
     >
-    <p v-if="of.nitrite_ppm !== null" class="curing" role="note">{{ t('seasonings.curing', { ppm: of.nitrite_ppm }) }}</p>
+    <p v-if="of.nitrite_ppm !== null" class="curing" role="note"
+      >{{ t('seasonings.curing', { ppm: of.nitrite_ppm, ion: of.nitrite_ion_ppm, most: of.nitrite_most_ppm }) }}
+      <b v-if="of.is_locked" data-testid="locked">{{ t('seasonings.locked') }}</b></p
+    >
     <div class="do">
       <a
         class="plain"
