@@ -2452,8 +2452,8 @@ export interface components {
             strength?: number;
             parts: components["schemas"]["OwnSeasoningPart"][];
             target_salt_pct?: number | null;
-            /** @enum {string|null} */
-            cure_use?: "minced" | "immersed" | "bacon" | "dry_cured" | null;
+            /** @enum {string} */
+            cure_use?: "minced" | "immersed" | "bacon" | "dry_cured";
             price_per_kg?: number | null;
         };
         OwnSeasoningPart: {
@@ -2582,8 +2582,8 @@ export interface components {
             nitrite_ion_ppm: number | null;
             /** @description as sodium nitrite */
             nitrite_most_ppm: number | null;
-            /** @enum {string|null} */
-            cure_use: "minced" | "immersed" | "bacon" | "dry_cured" | null;
+            /** @description what a cure is for */
+            cure_use: string | null;
             is_fresh_in_oil: boolean;
             why: components["schemas"]["Phrase"][];
             batch: components["schemas"]["SeasoningBatch"];
