@@ -6,7 +6,9 @@ namespace Tests\App;
 
 use App\Services\CardClock;
 use App\Services\Wording;
+use PHPUnit\Framework\Attributes\Group;
 
+#[Group('clock')]
 final class CardClockTest extends AppTestCase
 {
     public function test_the_night_before_has_its_day_and_the_meal_has_none(): void

@@ -11,8 +11,10 @@ use App\Models\MoveKind;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\Group;
 
 /** Lots out of lots, to the gram, and the way of any of them, both ways. bin/rush plays ten thousand of them with the database killed. */
+#[Group('clock')]
 final class MakingTest extends AppTestCase
 {
     private User $cutter;

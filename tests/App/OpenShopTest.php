@@ -12,8 +12,10 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Nessmark\Safety\Profile;
+use PHPUnit\Framework\Attributes\Group;
 
 /** A shop is opened by command; its first password opens nothing but the change of it; what is done stands in the book. */
+#[Group('clock')]
 final class OpenShopTest extends AppTestCase
 {
     private const FROM_THE_PAGE = ['Referer' => 'http://localhost/sign-in', 'Origin' => 'http://localhost'];

@@ -6,8 +6,10 @@ namespace Tests\App;
 
 use App\Models\Role;
 use Carbon\CarbonImmutable;
+use PHPUnit\Framework\Attributes\Group;
 
 /** Days and hours are those of the shop, wherever the server stands. */
+#[Group('clock')]
 final class ShopClockTest extends AppTestCase
 {
     public function test_a_lot_is_past_its_day_when_the_shop_s_day_is_over(): void
