@@ -172,6 +172,21 @@ final readonly class Wording
         return implode('', array_map(static fn (string $each): string => ", {$each}", $why));
     }
 
+    /**
+     * Foods with their allergens: "butter (milk), oil".
+     *
+     * @param  list<array{food: string, allergens: list<string>, may_contain: list<string>}>  $eaten
+     */
+    public function cupboard(array $eaten): string
+    {
+        $each = fn (array $of): string => $this->food($of['food']).
+            ($of['allergens'] === []
+                ? ''
+                : ' ('.implode(', ', array_map(fn (string $allergen): string => $this->text('allergen', $allergen), $of['allergens'])).')');
+
+        return $this->text('label', 'cupboard', ['list' => implode(', ', array_map($each, $eaten))]);
+    }
+
     /** Words with what they are about after them. */
     public function label(string $section, string $key): string
     {

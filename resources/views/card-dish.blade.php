@@ -70,6 +70,9 @@
 </table>
 
 @php($dressing = $result['dressing'] ?? null)
+@if (($result['eaten'] ?? []) !== [])
+<div style="margin-top: {{ $pt(5) }}"><b>{{ $wording->cupboard($result['eaten']) }}</b></div>
+@endif
 @if ($dressing !== null)
 <div style="margin-top: {{ $pt(5) }}"><b>{{ $wording->title($dressing['name']).$wording->language->colon() }}</b> @foreach ($dressing['amounts'] as $amount){{ $wording->named($amount['name']) }} {{ $wording->figure($units, '_g', $amount['g']) }}{{ $spoons($amount) === '' ? '' : ' ('.$spoons($amount).')' }}{{ $amount['instead_of'] ? ' '.$wording->text('card', 'instead_of', ['what' => $amount['instead_of']]) : '' }}{{ $loop->last ? '' : ', ' }}@endforeach
 @if ($dressing['salt_beside']); {{ $wording->text('card', 'salt_beside') }} {{ $wording->figure($units, '_g', $dressing['salt_beside']['g']) }} ({{ $spoons($dressing['salt_beside']) }})@endif.

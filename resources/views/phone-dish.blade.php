@@ -48,6 +48,9 @@
     </li>
 @endforeach
 </ol>
+@if (($result['eaten'] ?? []) !== [])
+<p><b>{{ $wording->cupboard($result['eaten']) }}</b></p>
+@endif
 @if ($dressing !== null)
 <h2>{{ $wording->title($dressing['name']) }}</h2>
 @foreach ($dressing['amounts'] as $amount)

@@ -32,6 +32,7 @@ use Nessmark\Quantity\Mass;
 use Nessmark\Safety\Level;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Say\Phrase;
+use Nessmark\Seasoning\Cupboard;
 use Nessmark\Seasoning\Kind;
 use Nessmark\Serve\Carver;
 use Nessmark\Serve\Leftovers;
@@ -40,6 +41,7 @@ use Nessmark\Serve\Readings;
 use Nessmark\Serve\Served;
 use Nessmark\Serve\Shopping;
 use Nessmark\Ticket\Amounts;
+use Nessmark\Ticket\Carving;
 use Nessmark\Ticket\DishTicket;
 use Nessmark\Ticket\HeatRibbon;
 use Nessmark\Ticket\Lethality;
@@ -52,7 +54,9 @@ use Nessmark\Ticket\Stage;
 use Nessmark\Ticket\Target;
 use Nessmark\Ticket\Ticket;
 use Nessmark\Ticket\TicketCut;
+use Nessmark\Ticket\TimelineLine;
 use Nessmark\Ticket\TimeRange;
+use Nessmark\Ticket\Trouble;
 use Nessmark\Ticket\Verdict;
 
 /** Puts the ticket together from the computed cooks of its pieces. */
@@ -77,6 +81,7 @@ final readonly class TicketAssembly
         private Carver $carver,
         private Mender $mender,
         private Shopping $shopping,
+        private Cupboard $cupboard,
     ) {}
 
     public static function from(DataFolder $folder): self
@@ -94,6 +99,7 @@ final readonly class TicketAssembly
             Carver::from($folder),
             Mender::from($folder),
             Shopping::from($folder),
+            Cupboard::from($folder),
         );
     }
 
@@ -164,6 +170,30 @@ final readonly class TicketAssembly
         $decimals = $cook->countsCarryOver ? 0 : 1;
         $verdict = $this->verdict($plate, array_column($cooked, 1));
 
+        $avoid = array_values(array_unique(array_merge(...array_map(static fn (Share $share): array => $share->avoid, $dish->shares))));
+        $suited = fn (Phrase $phrase): Phrase => $this->cupboard->suited($phrase, $avoid);
+        $carved = $this->carver->carve($served);
+        $carving = new Carving($carved->steps, array_map($suited, $carved->table));
+        $trouble = array_map(static fn (Trouble $of): Trouble => new Trouble($of->sign, $suited($of->do)), $this->mender->of($served));
+        $leftovers = array_map($suited, $keeping->key === Keeping::NOTHING ? [] : Leftovers::of($served));
+        $timeline = array_map(
+            static fn (TimelineLine $line): TimelineLine => $line->saying($suited($line->do)),
+            Timeline::of(
+                $plate,
+                $cook,
+                $open,
+                $isByTexture,
+                Pieces::steps($cooked, fn (Plate $each): bool => $this->advisor->mark($each) !== null),
+                $dressed->steps ?? [],
+            ),
+        );
+        $said = [
+            ...array_map(static fn (TimelineLine $line): Phrase => $line->do, $timeline),
+            ...$carving->table,
+            ...array_map(static fn (Trouble $of): Phrase => $of->do, $trouble),
+            ...$leftovers,
+        ];
+
         return new DishTicket(
             Engine::VERSION,
             new TicketCut(
@@ -228,9 +258,9 @@ final readonly class TicketAssembly
             ),
             (new Tempering($this->kitchen, $this->rules))->of($plate, $effects, $open->likelyS + $cook->fixedHeatS()),
             $keeping,
-            $this->carver->carve($served),
-            $this->mender->of($served),
-            $keeping->key === Keeping::NOTHING ? [] : Leftovers::of($served),
+            $carving,
+            $trouble,
+            $leftovers,
             $pieces === [] && ! $isByTexture && $cook->evidence->canProbe
                 ? Readings::of($ribbon, round($cook->pull->coreC, $decimals), $cook->pull->openS + $beforeS)
                 : [],
@@ -241,14 +271,7 @@ final readonly class TicketAssembly
                 ...$dressed === null && $dish->dressing->saltedS === null ? [new Phrase('doubt.unseasoned')] : [],
             ],
             $this->cited($plate, $cook),
-            Timeline::of(
-                $plate,
-                $cook,
-                $open,
-                $isByTexture,
-                Pieces::steps($cooked, fn (Plate $each): bool => $this->advisor->mark($each) !== null),
-                $dressed->steps ?? [],
-            ),
+            $timeline,
             $pieces,
             $dressed?->dressing,
             $this->trimming->order(
@@ -264,6 +287,7 @@ final readonly class TicketAssembly
                 ),
             ),
             $inspected,
+            $this->cupboard->eaten($said),
         );
     }
 

@@ -12,7 +12,7 @@ use LogicException;
  */
 final class TicketShape
 {
-    public const CURRENT = 6;
+    public const CURRENT = 7;
 
     private const AFTER_THE_REST = ['carving' => null, 'trouble' => [], 'leftovers' => [], 'readings' => [], 'shopping' => null];
 
@@ -31,6 +31,7 @@ final class TicketShape
                 3 => [...$result, 'bench' => null], // nor of the bench
                 4 => self::fromFourToFive($result),
                 5 => [...$result, ...self::AFTER_THE_REST], // engine 0.9 said nothing of it
+                6 => [...$result, 'eaten' => []], // engine 0.10 counted nothing of the cupboard
                 default => throw new LogicException("No step leads on from shape {$shape}."),
             };
         }

@@ -25,6 +25,7 @@ final readonly class DishTicket
      * @param  list<TimelineLine>  $timeline
      * @param  Inspected|null  $inspected  where the piece was looked at before it was sold
      * @param  list<TicketPiece>  $pieces  what is cooked or seasoned apart; none where all eat alike
+     * @param  list<Eaten>  $eaten  what its sentences bring to the plate from the cupboard
      */
     public function __construct(
         public string $engineVersion,
@@ -77,5 +78,6 @@ final readonly class DishTicket
         public ?Dressing $dressing,
         public BenchOrder $bench,
         public ?Inspected $inspected,
+        public array $eaten,
     ) {}
 }

@@ -16,4 +16,10 @@ final readonly class TimelineLine
         public ?TimeRange $takes,
         public ?TimeRange $between,
     ) {}
+
+    /** The same at its hour in other words. */
+    public function saying(Phrase $do): self
+    {
+        return new self($this->atS, $this->clock, $do, $this->takes, $this->between);
+    }
 }

@@ -1820,6 +1820,8 @@ export interface components {
             bench: components["schemas"]["BenchOrder"];
             /** @description where the piece was looked at before it was sold */
             inspected: components["schemas"]["Inspected"] | null;
+            /** @description what its sentences bring to the plate from the cupboard */
+            eaten: components["schemas"]["Eaten"][];
         };
         DonenessChoice: {
             word: string;
@@ -1913,6 +1915,17 @@ export interface components {
             film_c: number;
             mend: string;
             says: components["schemas"]["Phrase"];
+        };
+        Eaten: {
+            /** @description by its word in the wording */
+            food: string;
+            /** @description null: nobody knows how much, which is never the same as free of */
+            g: number | null;
+            allergens: string[];
+            /** @description that labels of it warn of */
+            may_contain: string[];
+            /** @description the keys of the sentences */
+            said_by: string[];
         };
         Effect: {
             /** @enum {string} */

@@ -28,6 +28,15 @@ const read = defineModel<string[]>('read', { default: () => [] })
 const { t } = useI18n()
 const say = useSay()
 const amounts = computed(() => props.ticket.amounts)
+const cupboard = computed(() => {
+  const list = (props.ticket.eaten ?? [])
+    .map(({ food, allergens }) => {
+      const has = allergens.map((each) => t(`allergen.${each}`)).join(', ')
+      return has ? `${t(`food.${food}`)} (${has})` : t(`food.${food}`)
+    })
+    .join(', ')
+  return list && t('label.cupboard', { list })
+})
 /** What the time hangs on most, and what a likely error in it costs. */
 const first = computed(() => props.ticket.effects.find((effect) => effect.change_s > 0))
 const hang = computed(() => {
@@ -138,6 +147,7 @@ const notes = computed(() =>
         <div class="facts"
           ><SliceDrawing :section="ticket.cross_section" :units="units" /><HeatRibbon :ticket="ticket" :units="units"
         /></div>
+        <p v-if="cupboard" class="cupboard" data-testid="cupboard">{{ cupboard }}</p>
         <TicketSeason
           v-if="ticket.dressing"
           :dressing="ticket.dressing"

@@ -19,7 +19,8 @@ use PHPUnit\Framework\TestCase;
 final class CureTest extends TestCase
 {
     /**
-     * Most mg of sodium nitrite a kilo: 9 CFR 424.21(c), Regulation (EU) 2023/2108 (80 mg as ion, recalled), the older Regulation 1333/2008.
+     * Most mg of sodium nitrite a kilo: 9 CFR 424.21(c); Regulation (EU) 2023/2108, 80 mg as ion, recalled; the older Regulation
+     * (EC) 1333/2008.
      */
     private const MOST = [
         'us' => ['minced' => 156.0, 'immersed' => 200.0, 'bacon' => 120.0, 'dry_cured' => 625.0, '' => 120.0],
@@ -46,8 +47,12 @@ final class CureTest extends TestCase
     }
 
     #[DataProvider('recipes')]
-    public function test_a_cure_is_kept_up_to_its_limit_and_refused_over_it(Profile $profile, string $use, string $kind, bool $isAllowed): void
-    {
+    public function test_a_cure_is_kept_up_to_its_limit_and_refused_over_it(
+        Profile $profile,
+        string $use,
+        string $kind,
+        bool $isAllowed,
+    ): void {
         $ppm = self::MOST[$profile->value][$use] * ($isAllowed ? 0.999 : 1.001);
         $gPerKg = $ppm / (1000.0 * 0.0625); // 6.25 % sodium nitrite in curing salt no. 1
         $recipe = [
@@ -79,7 +84,11 @@ final class CureTest extends TestCase
 
         // one part in eight: 156.25 a kilo in the mix that is made of it
         RecipeReader::from(DataFolder::shipped())->read(
-            [...$base, 'slug' => 'own-weir-cure', 'parts' => [['of' => 'nitrite_salt_us', 'g' => 12.5], ['of' => 'fine_salt', 'g' => 87.5]]],
+            [
+                ...$base,
+                'slug' => 'own-weir-cure',
+                'parts' => [['of' => 'nitrite_salt_us', 'g' => 12.5], ['of' => 'fine_salt', 'g' => 87.5]],
+            ],
             $shelf,
             Profile::Us,
         );
@@ -88,7 +97,8 @@ final class CureTest extends TestCase
     public function test_what_was_kept_over_the_limit_is_locked_and_not_weighed_out(): void
     {
         $kept = new Record([
-            'slug' => 'own-old-cure', 'name' => 'Old cure', 'kind' => 'dry_brine', 'g_per_kg' => 24.0, 'groups' => ['pork'], 'strength' => 1,
+            'slug' => 'own-old-cure', 'name' => 'Old cure', 'kind' => 'dry_brine', 'g_per_kg' => 24.0, 'groups' => ['pork'],
+            'strength' => 1,
             'parts' => [['of' => 'nitrite_salt_eu', 'g' => 100]],
         ], 'own-old-cure');
         $report = self::report($kept, Profile::Eu, 2000.0); // 24 g a kilo of 0.5 %: 120.0, or 80.02 as ion
