@@ -138,7 +138,8 @@ final readonly class Substitutes
     /** Fish does not stand in for meat, mince not for whole muscle, offal for neither. */
     public static function isComparable(Cut $one, Cut $other): bool
     {
-        return $one->isFish() === $other->isFish() &&
+        return $one->allergen() === $other->allergen() &&
+            $one->isFish() === $other->isFish() &&
             ($one->form === Form::Mince) === ($other->form === Form::Mince) &&
             ($one->form === Form::Organ) === ($other->form === Form::Organ);
     }

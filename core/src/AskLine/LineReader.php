@@ -36,7 +36,7 @@ final readonly class LineReader
 
     /** And what it may be while a name said as it is goes before that. */
     private const YIELDS_TO_EXACT = [
-        ChipKind::Rearing, ChipKind::Filler, ChipKind::Article, ChipKind::Appliance, ChipKind::Risk, ChipKind::Unknown,
+        ChipKind::Rearing, ChipKind::Filler, ChipKind::Article, ChipKind::Appliance, ChipKind::Risk, ChipKind::Raw, ChipKind::Unknown,
     ];
 
     private NameIndex $names;

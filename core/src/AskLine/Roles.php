@@ -17,6 +17,10 @@ final readonly class Roles
     /** Nobody counts pieces that so many eat of: two sirloins are steaks. Common practice, no source. */
     private const FOR_ONE_TABLE = 12;
 
+    private const RAW = 'raw';
+
+    private const BOILED_OR_RAW = 'crustacean';
+
     private const MANY = ['children', 'toddlers', 'babies'];
 
     public function __construct(private Lexicon $lexicon, private Catalogue $catalogue, private Portions $portions) {}
@@ -32,6 +36,11 @@ final readonly class Roles
                 $meat = self::meatAfter($chips, $i);
                 $whole = $this->wholeOf($meat);
                 $chips[$i] = $whole === null ? $chip->as(ChipKind::Filler, '') : $chip->as(ChipKind::Pieces, "1|{$whole}");
+            } elseif ($chip->kind === ChipKind::Raw && $chip->value === self::RAW) {
+                // raw prawns are those nobody has boiled yet; any other food called raw is to be eaten so
+                $meat = self::meatAfter($chips, $i);
+                $isShellfish = $meat !== null && $this->cut($meat)?->allergen() === self::BOILED_OR_RAW;
+                $chips[$i] = $isShellfish ? $chip->as(ChipKind::Filler, '') : $chip;
             } elseif ($chip->kind === ChipKind::Number) {
                 $chips[$i] = $this->number($chips, $i);
             } elseif ($chip->kind === ChipKind::Pieces) {

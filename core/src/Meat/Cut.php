@@ -458,6 +458,6 @@ final readonly class Cut
         }
         $isBone = $this->form === Form::Ribs || ($this->form === Form::Organ && $this->covering->bone === 'marrow');
 
-        return ! $isBone && ! in_array($this->covering->bone, ['shell', 'wing'], true) && $thickness->toMillimetres() >= $fromMm;
+        return ! $isBone && $this->covering->bone !== 'shell' && $thickness->toMillimetres() >= $fromMm;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nessmark\Safety;
 
+use Nessmark\Meat\Form;
+use Nessmark\Meat\Hazard;
 use Nessmark\Meat\Rearing;
 use Nessmark\Say\Phrase;
 
@@ -216,7 +218,7 @@ final readonly class Judge
         ];
         foreach ($serving->isSealed ? [] : $this->rules->slowHeat($serving->standard) as $rule) {
             $rules[] = [
-                $this->rules->mustStartCold($serving->cut->foodClass, false)
+                $this->rules->mustStartCold($serving->cut->foodClass, false) && ! $this->isBirdInItsOven($serving, $evidence)
                     ? Level::Stop
                     : ($serving->isAnyoneAtRisk
                         ? Level::Caution
@@ -244,6 +246,18 @@ final readonly class Judge
                 ),
             ]
             : [];
+    }
+
+    /**
+     * The published roasting charts put whole birds of any weight into an oven of 163 °C (325 °F) for as long as it takes: read here as
+     * hot enough all round, so that a slow core alone is no stop.
+     */
+    private function isBirdInItsOven(Serving $serving, CookEvidence $evidence): bool
+    {
+        return $serving->cut->form === Form::WholeBird &&
+            ! $serving->cut->has(Hazard::Stuffed) &&
+            $evidence->ovenC !== null &&
+            $evidence->ovenC >= $this->rules->limits->of('bird_oven_c');
     }
 
     /** @return list<Finding> */
