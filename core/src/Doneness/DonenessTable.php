@@ -10,6 +10,9 @@ use Nessmark\Data\Record;
 /** The doneness words of each family of meat, in each scale, rising. */
 final readonly class DonenessTable
 {
+    /** Said in five kitchens of the continent: medium of red meat, which is more than pink, and pink of a duck. Common practice, no source. */
+    public const ROSE = 'rose';
+
     /** A doneness said as a temperature, such as core:54. */
     public const BY_CORE = 'core:';
 
@@ -93,7 +96,7 @@ final readonly class DonenessTable
             }
         }
 
-        return [...array_keys($words), DonenessWord::OFFICIAL_MINIMUM];
+        return [...array_keys($words), self::ROSE, DonenessWord::OFFICIAL_MINIMUM];
     }
 
     /** @return list<string> */

@@ -80,6 +80,8 @@ final readonly class Cupboard
             Demand::of($avoid, $this->demands)->allergens,
         );
 
-        return in_array($food, $avoid, true) || array_intersect($allergens, [...$of->texts('allergens'), ...$of->texts('may_contain')]) !== [];
+        $has = [...$of->texts('allergens'), ...$of->texts('may_contain')];
+
+        return in_array($food, $avoid, true) || array_intersect($allergens, $has) !== [];
     }
 }
