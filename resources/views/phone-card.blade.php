@@ -19,6 +19,7 @@
     section + section { border-top: 5px solid #8a1c2c; margin-top: 34px; }
     p { margin: 6px 0; }
     .say { background: #fbeecb; border-left: 5px solid #8a6207; padding: 8px 12px; }
+    .box { border: 2px solid #8a6207; background: #fbeecb; padding: 4px 12px; } .box .say { border: 0; padding: 4px 0; margin: 0; }
     .first { font-weight: 700; }
     .figures { display: grid; grid-template-columns: repeat(auto-fit, minmax(210px, 1fr)); gap: 10px; margin: 14px 0; }
     .figures div { background: #eef2f0; padding: 10px 12px; }

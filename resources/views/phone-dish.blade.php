@@ -9,12 +9,17 @@
 <section>
 <h1>{{ $wording->cut($result['cut']) }}</h1>
 <p>{{ $wording->text('method', $result['method']) }}, {{ $wording->text('word', $result['target']['word']) }}@foreach ($result['fires'] ?? [] as $sort), {{ $wording->text('fire', $sort) }}@endforeach</p>
+@php([$usual, $own] = Nessmark\Advice\Cautions::parted($result['cautions']))
+@if ($result['verdict']['findings'] !== [] || $own !== [])
+<div class="box">
 @foreach ($result['verdict']['findings'] as $finding)
     <p class="say first">@if ($finding['pieces'] ?? []){{ implode(', ', $finding['pieces']) }}: @endif{{ $wording->say($finding, $units) }}</p>
 @endforeach
-@foreach ($result['cautions'] as $caution)
+@foreach ($own as $caution)
     <p class="say">{{ $wording->say($caution, $units) }}</p>
 @endforeach
+</div>
+@endif
 <div class="figures">
     <div>{{ $wording->text('card', ['core' => 'pull', 'clock' => 'by_time', 'fork' => 'by_fork'][$pullBy]) }}
         <span class="big">{{ $pullBy === 'core' ? $wording->figure($units, '_c', $result['pull_core_c']) : App\Services\Units::duration($result['time']['likely_s']) }}</span>
@@ -118,4 +123,7 @@
 </form>
 @endif
 @endif
+@foreach ($usual as $caution)
+<p class="small">{{ $wording->say($caution, $units) }}</p>
+@endforeach
 </section>

@@ -15,7 +15,26 @@ use Nessmark\Say\Phrase;
 /** What the counter always says with this piece and this fire. */
 final readonly class Cautions
 {
+    /** Said with every piece. */
+    private const USUAL = ['caution.raw_apart', 'caution.local_code'];
+
     private function __construct() {}
+
+    /**
+     * What is always said, and what is said of this food and this fire.
+     *
+     * @param  list<array{key: string}>  $cautions  as they were kept
+     * @return array{list<array{key: string}>, list<array{key: string}>}
+     */
+    public static function parted(array $cautions): array
+    {
+        $isUsual = static fn (array $caution): bool => in_array($caution['key'], self::USUAL, true);
+
+        return [
+            array_values(array_filter($cautions, $isUsual)),
+            array_values(array_filter($cautions, static fn (array $caution): bool => ! $isUsual($caution))),
+        ];
+    }
 
     /**
      * @param  array<string, string>  $fires  the sort of each appliance
@@ -46,11 +65,12 @@ final readonly class Cautions
             ...array_diff($keys, ['fat_flare', 'lean']),
             ...self::dangersOf($plate, $fires),
             ...$allergen === null ? [] : ["allergen_{$allergen}"],
-            'raw_apart',
-            'local_code',
         ];
 
-        return array_map(static fn (string $key): Phrase => new Phrase("caution.{$key}"), $keys);
+        return array_map(
+            static fn (string $key): Phrase => new Phrase($key),
+            [...array_map(static fn (string $key): string => "caution.{$key}", array_values($keys)), ...self::USUAL],
+        );
     }
 
     /**

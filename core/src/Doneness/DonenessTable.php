@@ -10,7 +10,7 @@ use Nessmark\Data\Record;
 /** The doneness words of each family of meat, in each scale, rising. */
 final readonly class DonenessTable
 {
-    /** Said in five kitchens of the continent: medium of red meat, which is more than pink, and pink of a duck. Common practice, no source. */
+    /** Said on the continent: medium of red meat, which is more than pink is, and pink of a duck. Common practice, no source. */
     public const ROSE = 'rose';
 
     /** A doneness said as a temperature, such as core:54. */
