@@ -69,7 +69,7 @@ final readonly class Cautions
 
         return array_map(
             static fn (string $key): Phrase => new Phrase($key),
-            [...array_map(static fn (string $key): string => "caution.{$key}", array_values($keys)), ...self::USUAL],
+            [...array_map(static fn (string $key): string => "caution.{$key}", $keys), ...self::USUAL],
         );
     }
 
