@@ -22,15 +22,17 @@ const { t } = useI18n()
           ><span v-for="word in piece.avoid" :key="word" class="not">{{ t('ask.no', { word }) }}</span>
           <small>{{ mass(piece.raw_g, units) }}</small></td
         >
-        <td class="num">{{ piece.can_probe ? t('pieces.off', { pull_c: temperature(piece.pull_core_c, units) }) : '' }}</td>
-        <td class="num">{{ span(piece.time.low_s, piece.time.high_s) }}</td>
-        <td class="on">{{
-          piece.on_heat_at
-            ? t('card.on_at', { clock: piece.on_heat_at.slice(11, 16) })
-            : piece.goes_on_after_s > 20
-              ? t('pieces.later', { later_s: duration(piece.goes_on_after_s) })
-              : t('pieces.first')
-        }}</td>
+        <td class="when"
+          ><span v-if="piece.can_probe">{{ t('pieces.off', { pull_c: temperature(piece.pull_core_c, units) }) }}</span>
+          <span>{{ span(piece.time.low_s, piece.time.high_s) }}</span>
+          <small>{{
+            piece.on_heat_at
+              ? t('card.on_at', { clock: piece.on_heat_at.slice(11, 16) })
+              : piece.goes_on_after_s > 20
+                ? t('pieces.later', { later_s: duration(piece.goes_on_after_s) })
+                : t('pieces.first')
+          }}</small></td
+        >
       </tr>
     </tbody>
   </table>
@@ -70,12 +72,18 @@ small {
   margin-left: 8px;
 }
 b,
-.num {
+.when span {
   font: 600 15.5px/1.25 var(--figures);
 }
-.num,
+.when {
+  text-align: right;
+}
+.when > * {
+  margin-left: 8px;
+  white-space: nowrap;
+}
 .risk,
 .not {
-  white-space: nowrap;
+  display: inline-block;
 }
 </style>
