@@ -41,6 +41,12 @@ final readonly class Chip
         return new self(ChipKind::Unknown, $this->text, '', $this->from, $this->to, $this->isAfterComma, $suggestions, $asks);
     }
 
+    /** The same, in a breath of its own. */
+    public function inOwnBreath(): self
+    {
+        return new self($this->kind, $this->text, $this->value, $this->from, $this->to, true, $this->suggestions, $this->asks);
+    }
+
     /** Whether it counts children, by their sort. */
     public function countsChildren(): bool
     {

@@ -77,10 +77,11 @@ final readonly class Company
             $isOfAll = $chip->isAfterComma && in_array($chip->kind, [ChipKind::Avoid, ChipKind::Diet], true);
             $isOfGroup = ! $isOfAll && ($chip->kind->isOfEaters() || $chip->kind === ChipKind::Diet);
             $isAmong = $isAmong || $chip->kind === ChipKind::Among;
+            $isPerson = in_array($chip->kind, [ChipKind::Risk, ChipKind::Child], true) && ($current === null || $chip->isAfterComma);
             $starts = match (true) {
                 $chip->kind === ChipKind::Lead, $chip->kind === ChipKind::Half => Guests::lead($chip, $isAmong),
                 // "pregnant" alone is one of them, "a toddler" one besides
-                $current === null && in_array($chip->kind, [ChipKind::Risk, ChipKind::Child], true) => (new Guests(
+                $isPerson => (new Guests(
                     1, isOfThem: $isAmong, from: $chip->from,
                 ))->with($chip),
                 default => null,

@@ -28,9 +28,17 @@ final readonly class People
      */
     private static function understood(array $chips): array
     {
-        return array_values(
-            array_filter($chips, static fn (Chip $chip): bool => ! in_array($chip->kind, [ChipKind::Filler, ChipKind::Unknown], true)),
-        );
+        $kept = [];
+        $isAfterComma = false;
+        foreach ($chips as $chip) {
+            $isAfterComma = $isAfterComma || $chip->isAfterComma;
+            if (! in_array($chip->kind, [ChipKind::Filler, ChipKind::Unknown], true)) {
+                $kept[] = $isAfterComma ? $chip->inOwnBreath() : $chip;
+                $isAfterComma = false;
+            }
+        }
+
+        return $kept;
     }
 
     /**

@@ -114,7 +114,8 @@ final readonly class Roles
         if ($isOven && Meaning::isOvenHeat((float) $chip->value)) {
             return $chip->as(ChipKind::Heat);
         }
-        $next = $chips[$i + 1] ?? null;
+        for ($at = $i + 1; in_array(($chips[$at] ?? null)?->kind, [ChipKind::Article, ChipKind::Filler], true); $at++);
+        $next = $chips[$at] ?? null;
         if ($next !== null && ! $next->isAfterComma && ($next->kind->isOfEaters() || $next->kind === ChipKind::Diet)) {
             return $chip->as(ChipKind::Lead);
         }
