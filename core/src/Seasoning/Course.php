@@ -48,7 +48,7 @@ final readonly class Course
     public function of(Choice $choice, Subject $on, float $besideG, float $totalG, string $school, float $endS): array
     {
         $seasoning = $choice->seasoning;
-        $steps = $on->saltedS !== null ? [] : ($seasoning->kind->isSaltOnly()
+        $steps = $seasoning->kind->isSaltOnly()
             ? $this->salt(
                 $on,
                 $totalG,
@@ -58,7 +58,7 @@ final readonly class Course
             )
             : ($besideG >= 0.05
                 ? $this->salt($on, $besideG, self::schoolBeside($seasoning, $school), $endS, null)
-                : []));
+                : []);
         $args = ['seasoning' => $seasoning->name, 'total_g' => round($totalG, $totalG < 10.0 ? 1 : 0)];
 
         return [

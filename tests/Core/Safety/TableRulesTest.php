@@ -9,6 +9,11 @@ use Nessmark\Contract\LotReader;
 use Nessmark\Data\DataFolder;
 use Nessmark\Errors\InputRefused;
 use Nessmark\Grade\GradeTable;
+use Nessmark\Meat\Rearing;
+use Nessmark\Safety\Profile;
+use Nessmark\Safety\SafetyRules;
+use Nessmark\Safety\Standard;
+use Nessmark\Safety\Tightening;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;
@@ -24,7 +29,9 @@ final class TableRulesTest extends TestCase
     #[TestWith(['lamb-rump', 'avoid', 'lamb'])]
     public function test_meat_somebody_goes_without_is_a_stop(string $cut, string $key, string $word): void
     {
-        $of = static fn (array $diner): string => self::ticket(['cut' => $cut, 'diners' => [['count' => 2], ['count' => 1, ...$diner]]])['verdict']['level'];
+        $of = static fn (array $diner): string => self::ticket([
+            'cut' => $cut, 'diners' => [['count' => 2], ['count' => 1, ...$diner]],
+        ])['verdict']['level'];
 
         self::assertSame('stop', $of([$key => [$word]]));
         self::assertNotSame('stop', $of(['avoid' => ['mustard']]));
@@ -57,7 +64,8 @@ final class TableRulesTest extends TestCase
     {
         $counter = Counter::open();
         $lot = (new LotReader($counter->catalogue, GradeTable::from(DataFolder::shipped())))->read([
-            'number' => 'L1', 'cut' => 'lamb-rump', 'weight_g' => 3000, 'price_per_kg' => 26, 'thickness_mm' => 45, 'use_by' => '2026-11-26',
+            'number' => 'L1', 'cut' => 'lamb-rump', 'weight_g' => 3000, 'price_per_kg' => 26, 'thickness_mm' => 45,
+            'use_by' => '2026-11-26',
         ]);
         $ask = ['cut' => 'lamb-rump', 'lot' => 'L1', 'diners' => [['count' => 2]], 'now' => self::NOW];
 
@@ -80,7 +88,11 @@ final class TableRulesTest extends TestCase
                 }
             }
         }
-        $soon = self::ticket(['cut' => 'beef-fillet-steak', 'diners' => [['count' => 2]], 'now' => self::NOW, 'eat_at' => '2026-11-25T17:00:00+01:00']);
+        $soon = ['cut' => 'beef-fillet-steak', 'diners' => [['count' => 2]], 'now' => self::NOW, 'eat_at' => '2026-11-25T17:00:00+01:00'];
+        foreach (self::ticket([...$soon, 'out_of_fridge_s' => 7200.0])['timeline'] as $line) {
+            self::assertGreaterThanOrEqual(strtotime(self::NOW), strtotime($line['clock']), 'out of the fridge now, not an hour ago');
+        }
+        $soon = self::ticket($soon);
         self::assertNotSame('butter', $soon['dressing']['kind'], 'nobody asked for it, and it would not be firm');
     }
 
@@ -106,6 +118,17 @@ final class TableRulesTest extends TestCase
         $all = $g([['count' => 4]]);
 
         self::assertEqualsWithDelta(0.75 * $all, $g([['count' => 3], ['count' => 1, 'avoid' => ['something else']]]), 0.02 * $all);
+    }
+
+    /** Minced and wild: a house that wants more of either gets it of both. */
+    public function test_what_is_asked_of_each_thing_a_piece_is_holds_for_the_piece(): void
+    {
+        $rules = SafetyRules::from(DataFolder::shipped());
+        $mince = Counter::open()->catalogue->cut('venison-mince')->reared(Rearing::Wild);
+        $house = new Standard(Profile::Us, new Tightening(minimumC: ['minced' => 80.0]));
+
+        self::assertSame(73.9, $rules->of(new Standard(Profile::Us), $mince)->officialC);
+        self::assertSame(80.0, $rules->of($house, $mince)->officialC);
     }
 
     /**
