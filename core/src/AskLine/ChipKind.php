@@ -59,6 +59,9 @@ enum ChipKind: string
     case Filler = 'filler';
     case Unknown = 'unknown';
 
+    /** Two, or one and those who are counted behind it. */
+    public const ME_AND_MINE = '2+';
+
     /** A number said "of them" is among those who were counted. */
     public const OF_THEM = 'of_them';
 

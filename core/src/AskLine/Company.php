@@ -28,6 +28,7 @@ final readonly class Company
             static fn (Guests $group): Guests => $isOfPieces && $group->eatsNoMeat() ? $group->besides() : $group,
             self::halved($groups, $total),
         );
+        $groups = self::withinTheirKind($groups);
         $among = array_values(array_filter($groups, static fn (Guests $group): bool => $group->isAmong));
         $besides = array_values(array_filter($groups, static fn (Guests $group): bool => ! $group->isAmong));
         $apart = self::heads($among);
@@ -44,6 +45,28 @@ final readonly class Company
             array_map(static fn (Guests $group): Guests => $group->withoutDiets($everyone->diets), $rows),
             $everyone,
         );
+    }
+
+    /**
+     * "Three kids, one kid no egg": the one is of the three.
+     *
+     * @param  list<Guests>  $groups
+     * @return list<Guests>
+     */
+    private static function withinTheirKind(array $groups): array
+    {
+        foreach ($groups as $i => $group) {
+            $isOne = $group->isChild && ($group->avoid !== [] || $group->diets !== []);
+            foreach (array_slice($groups, 0, $i) as $j => $kind) {
+                if ($isOne && $kind->isChild && $kind->avoid === [] && $kind->diets === [] && $kind->count > $group->count) {
+                    $groups[$j] = $kind->counting($kind->count - $group->count);
+                    $groups[$i] = $kind->isAmong ? $group->among() : $group;
+                    break;
+                }
+            }
+        }
+
+        return array_values($groups);
     }
 
     /**

@@ -132,6 +132,11 @@ final readonly class Guests
         ]);
     }
 
+    public function among(): self
+    {
+        return $this->but(['isAmong' => true]);
+    }
+
     public function besides(): self
     {
         return $this->but(['isAmong' => false]);

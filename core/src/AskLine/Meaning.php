@@ -68,6 +68,7 @@ final readonly class Meaning
             'people' => (int) $value > 0 ? $says(ChipKind::Count, (int) $value) : null,
             'just_one' => $says(ChipKind::Count, 1),
             'just_two' => $says(ChipKind::Count, 2),
+            'me_and_mine' => $says(ChipKind::Count, ChipKind::ME_AND_MINE),
             'dozen_people' => $says(ChipKind::Count, 12),
             'children' => $this->children((int) $value, 'child', $length),
             'toddlers' => $this->children((int) $value, 'young', $length),

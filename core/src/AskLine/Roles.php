@@ -43,6 +43,11 @@ final readonly class Roles
                 $chips[$i] = $isShellfish ? $chip->as(ChipKind::Filler, '') : $chip;
             } elseif ($chip->kind === ChipKind::Number) {
                 $chips[$i] = $this->number($chips, $i);
+            } elseif ($chip->value === ChipKind::ME_AND_MINE) {
+                // with a wife they are two; with two kids one, and two children besides
+                $next = $chips[$i + 1] ?? null;
+                $isCounted = $next?->countsChildren() === true || in_array($next?->kind, [ChipKind::Number, ChipKind::Child], true);
+                $chips[$i] = $chip->as(ChipKind::Count, $isCounted ? '1' : '2');
             } elseif ($chip->kind === ChipKind::Pieces) {
                 $meat = self::meatAfter($chips, $i);
                 $whole = $this->wholeOf($meat);
