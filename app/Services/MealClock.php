@@ -43,7 +43,7 @@ final readonly class MealClock
         $lots = array_map(fn (mixed $ask): ?Lot => $this->stock->soldFrom($shop, is_array($ask) ? $ask['lot'] ?? null : null)[1], $asks);
         $meal = $this->meals->read($asks, $lots, $rules, $this->catalogues->of($shop), $this->shelves->of($shop));
 
-        return $this->clock->of($this->tickets->serve($meal, $shop->currency), $sides, $now, $eatAt, $stations, $begun, $held);
+        return $this->clock->of($this->tickets->serve($meal, $shop->currency), $sides, $now, $eatAt, $stations, $begun, $held, $meal->avoids());
     }
 
     /**

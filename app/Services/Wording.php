@@ -90,7 +90,7 @@ final readonly class Wording
     /** What ships under an English name, or several of them in a row; anything else stays as it is. */
     public function named(string $name): string
     {
-        $says = fn (string $each): string => $this->sentences['named'][$each] ?? $each;
+        $says = fn (string $each): string => $this->sentences['named'][$each] ?? $this->sentences[self::FOOD][$each] ?? $each;
 
         return isset($this->sentences['named'][$name]) ? $says($name) : implode(', ', array_map($says, explode(', ', $name)));
     }
@@ -173,9 +173,9 @@ final readonly class Wording
     }
 
     /**
-     * Foods with their allergens: "butter (milk), oil".
+     * Foods of the cupboard with their allergens: "butter (milk), oil"; empty where there are none.
      *
-     * @param  list<array{food: string, allergens: list<string>, may_contain: list<string>}>  $eaten
+     * @param  list<array{food: string, from: string, allergens: list<string>, may_contain: list<string>}>  $eaten
      */
     public function cupboard(array $eaten): string
     {
@@ -184,7 +184,9 @@ final readonly class Wording
                 ? ''
                 : ' ('.implode(', ', array_map(fn (string $allergen): string => $this->text('allergen', $allergen), $of['allergens'])).')');
 
-        return $this->text('label', 'cupboard', ['list' => implode(', ', array_map($each, $eaten))]);
+        $foods = array_filter($eaten, static fn (array $of): bool => $of['from'] === 'cupboard');
+
+        return $foods === [] ? '' : $this->text('label', 'cupboard', ['list' => implode(', ', array_map($each, $foods))]);
     }
 
     /** Words with what they are about after them. */

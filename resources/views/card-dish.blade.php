@@ -70,7 +70,7 @@
 </table>
 
 @php($dressing = $result['dressing'] ?? null)
-@if (($result['eaten'] ?? []) !== [])
+@if ($wording->cupboard($result['eaten'] ?? []) !== '')
 <div style="margin-top: {{ $pt(5) }}"><b>{{ $wording->cupboard($result['eaten']) }}</b></div>
 @endif
 @if ($dressing !== null)

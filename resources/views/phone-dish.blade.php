@@ -53,7 +53,7 @@
     </li>
 @endforeach
 </ol>
-@if (($result['eaten'] ?? []) !== [])
+@if ($wording->cupboard($result['eaten'] ?? []) !== '')
 <p><b>{{ $wording->cupboard($result['eaten']) }}</b></p>
 @endif
 @if ($dressing !== null)

@@ -16,7 +16,9 @@ final class SideShown
             'slug' => $side->slug,
             'name' => $side->name,
             'serves' => $side->serves,
-            'allergens' => $side->allergens,
+            'foods' => array_column($side->foods, 'slug'),
+            'allergens' => $side->allergens(),
+            'may_contain' => $side->mayContain(),
             'minutes' => $side->prepMin + $side->heatMin + $side->finishMin,
             'on' => $side->on?->value,
         ];

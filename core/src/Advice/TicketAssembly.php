@@ -187,12 +187,22 @@ final readonly class TicketAssembly
                 $dressed->steps ?? [],
             ),
         );
+        $doubts = [
+            ...array_map($suited, (new Doubts($this->kitchen))->of($dish, $plate, $cook, $open, $thin)),
+            ...$this->cupboard->apart($avoid),
+            ...$dressed === null && $dish->dressing->saltedS === null ? [new Phrase('doubt.unseasoned')] : [],
+        ];
         $said = [
             ...array_map(static fn (TimelineLine $line): Phrase => $line->do, $timeline),
             ...$carving->table,
             ...array_map(static fn (Trouble $of): Phrase => $of->do, $trouble),
             ...$leftovers,
+            ...$doubts,
         ];
+        $eaten = [...$dressed->eaten ?? [], ...$this->cupboard->eaten($said)];
+        if ($this->cupboard->bringsSalt($this->cupboard->eaten(array_column($timeline, 'do')))) {
+            $doubts[] = new Phrase('doubt.stock_salt');
+        }
 
         return new DishTicket(
             Engine::VERSION,
@@ -264,12 +274,12 @@ final readonly class TicketAssembly
             $pieces === [] && ! $isByTexture && $cook->evidence->canProbe
                 ? Readings::of($ribbon, round($cook->pull->coreC, $decimals), $cook->pull->openS + $beforeS)
                 : [],
-            $this->shopping->of($dressed?->dressing),
+            $this->shopping->of(
+                [...$dressed->eaten ?? [], ...$this->cupboard->eaten(array_column($timeline, 'do'))],
+                $dressed?->dressing->price === null ? null : $dressed->dressing->name,
+            ),
             Cautions::of($plate, $fires, $cook->verdict),
-            [
-                ...(new Doubts($this->kitchen))->of($dish, $plate, $cook, $open, $thin),
-                ...$dressed === null && $dish->dressing->saltedS === null ? [new Phrase('doubt.unseasoned')] : [],
-            ],
+            $doubts,
             $this->cited($plate, $cook),
             $timeline,
             $pieces,
@@ -287,7 +297,7 @@ final readonly class TicketAssembly
                 ),
             ),
             $inspected,
-            $this->cupboard->eaten($said),
+            $eaten,
         );
     }
 

@@ -104,6 +104,7 @@ final readonly class ClockReport
      * @param  list<Side>  $sides
      * @param  array<string, DateTimeImmutable>  $begun  when a task was begun, by its id
      * @param  array<string, DateTimeImmutable>  $held  when somebody wants a task to begin
+     * @param  list<string>  $avoid  what somebody of the table goes without
      * @return array<string, mixed>
      *
      * @throws InputRefused if a task that was begun is none of this meal's
@@ -116,6 +117,7 @@ final readonly class ClockReport
         Stations $stations,
         array $begun,
         array $held,
+        array $avoid,
     ): array {
         $tasks = [];
         $letter = 0;
@@ -154,11 +156,14 @@ final readonly class ClockReport
             'without' => $schedule !== null || $instead !== null ? [] : self::without($tasks, $pinned, $stations, $within),
             'tasks' => $free === null ? [] : self::rows(self::planned($tasks, $free), $free, $readyAt ?? $eatAt),
             'sides' => array_map(
-                static fn (Side $side): array => [
+                fn (Side $side): array => [
                     'slug' => $side->slug,
                     'name' => $side->name,
                     'serves' => $side->serves,
-                    'allergens' => $side->allergens,
+                    'foods' => array_column($side->foods, 'slug'),
+                    'allergens' => $side->allergens(),
+                    'may_contain' => $side->mayContain(),
+                    'not_for' => $this->sides->notFor($side, $avoid),
                 ],
                 $sides,
             ),

@@ -34,8 +34,8 @@ final readonly class SeasoningReport
             'strength' => $of->strength,
             'is_own' => $of->isOwn,
             'is_locked' => $cure->isOver($of, $profile),
-            'allergens' => self::values($of->allergens()),
-            'may_contain' => self::values($of->mayContain()),
+            'allergens' => Allergen::names($of->allergens()),
+            'may_contain' => Allergen::names($of->mayContain()),
             'made_of' => array_map(static fn (Amount $amount): string => $amount->ingredient->name, $of->amounts),
             'keeps_days' => $of->keepsDays(),
             'cost_per_kg_meat' => round(($of->eurPerKg() * $of->gPerKg) / 1000.0, 2),
@@ -99,14 +99,5 @@ final readonly class SeasoningReport
 
         /** @var array<string, mixed> $recipe */
         return $recipe;
-    }
-
-    /**
-     * @param  list<Allergen>  $allergens
-     * @return list<string>
-     */
-    private static function values(array $allergens): array
-    {
-        return array_map(static fn (Allergen $allergen): string => $allergen->value, $allergens);
     }
 }

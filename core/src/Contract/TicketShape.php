@@ -12,7 +12,7 @@ use LogicException;
  */
 final class TicketShape
 {
-    public const CURRENT = 7;
+    public const CURRENT = 8;
 
     private const AFTER_THE_REST = ['carving' => null, 'trouble' => [], 'leftovers' => [], 'readings' => [], 'shopping' => null];
 
@@ -32,11 +32,24 @@ final class TicketShape
                 4 => self::fromFourToFive($result),
                 5 => [...$result, ...self::AFTER_THE_REST], // engine 0.9 said nothing of it
                 6 => [...$result, 'eaten' => []], // engine 0.10 counted nothing of the cupboard
+                7 => [...$result, 'eaten' => self::fromTheCupboard($result['eaten'] ?? [])],
                 default => throw new LogicException("No step leads on from shape {$shape}."),
             };
         }
 
         return $result;
+    }
+
+    /**
+     * Engine 0.11 listed the cupboard alone.
+     *
+     * @return list<array<array-key, mixed>>
+     */
+    private static function fromTheCupboard(mixed $eaten): array
+    {
+        $rows = array_values(array_filter(is_array($eaten) ? $eaten : [], is_array(...)));
+
+        return array_map(static fn (array $of): array => [...$of, 'from' => 'cupboard', 'pieces' => []], $rows);
     }
 
     /**

@@ -9,4 +9,15 @@ final readonly class Meal
 {
     /** @param  non-empty-list<Dish>  $dishes */
     public function __construct(public array $dishes) {}
+
+    /** @return list<string> what somebody of the table goes without */
+    public function avoids(): array
+    {
+        $avoid = [];
+        foreach ($this->dishes as $dish) {
+            $avoid = [...$avoid, ...array_merge(...array_map(static fn (Share $share): array => $share->avoid, $dish->shares))];
+        }
+
+        return array_values(array_unique($avoid));
+    }
 }

@@ -27,6 +27,15 @@ enum Allergen: string
     case Lupin = 'lupin';
     case Molluscs = 'molluscs';
 
+    /**
+     * @param  list<self>  $allergens
+     * @return list<string>
+     */
+    public static function names(array $allergens): array
+    {
+        return array_map(static fn (self $each): string => $each->value, $allergens);
+    }
+
     /** Gluten stands for wheat there: any cereal that has it is named, which can only be the stricter. */
     public function isMajorIn(Profile $profile): bool
     {

@@ -8,19 +8,18 @@ use Nessmark\Data\DataFolder;
 use Nessmark\Data\Record;
 use Nessmark\Say\Phrase;
 use Nessmark\Ticket\Eaten;
+use Nessmark\Ticket\EatenFrom;
 
 /** What the sentences of a ticket bring to the plate, and what is said instead where somebody goes without it. */
 final readonly class Cupboard
 {
-    private function __construct(private Record $foods, private Record $said, private Record $demands) {}
+    private function __construct(private Larder $larder, private Record $said, private Record $demands) {}
 
     public static function from(DataFolder $folder): self
     {
-        $record = $folder->read('eaten.json');
-
         return new self(
-            $record->record('foods'),
-            $record->record('said'),
+            Larder::from($folder),
+            $folder->read('eaten.json')->record('said'),
             $folder->read('seasonings/rules.json')->record('demands'),
         );
     }
@@ -37,9 +36,11 @@ final readonly class Cupboard
         }
         $said = $this->said->record($phrase->key);
         $instead = $said->textOrNull('instead');
-        foreach ($said->texts('foods') as $food) {
-            if ($instead !== null && $this->isForbidden($food, $avoid)) {
-                return $this->suited(new Phrase($instead, $phrase->args), $avoid);
+        $demand = Demand::of($avoid, $this->demands);
+        $named = [...$said->texts('foods'), ...$said->has('dressed') ? $said->texts('dressed') : []];
+        foreach ($instead === null ? [] : $this->larder->foods($named) as $food) {
+            if ($food->isForbiddenBy($demand)) {
+                return $this->suited(new Phrase((string) $instead, $phrase->args), $avoid);
             }
         }
 
@@ -60,28 +61,50 @@ final readonly class Cupboard
         }
 
         return array_map(
-            fn (string $food): Eaten => new Eaten(
-                $food,
+            static fn (Food $food): Eaten => new Eaten(
+                $food->slug,
+                EatenFrom::Cupboard,
                 null,
-                $this->foods->record($food)->texts('allergens'),
-                $this->foods->record($food)->texts('may_contain'),
-                array_keys($by[$food]),
+                [],
+                $food->allergens,
+                $food->mayContain,
+                array_keys($by[$food->slug]),
             ),
-            array_keys($by),
+            $this->larder->foods(array_keys($by)),
         );
     }
 
-    /** @param  list<string>  $avoid */
-    private function isForbidden(string $food, array $avoid): bool
+    /**
+     * What a crumb of is too much is kept apart from the rest of the kitchen, not only left out.
+     *
+     * @param  list<string>  $avoid
+     * @return list<Phrase>
+     */
+    public function apart(array $avoid): array
     {
-        $of = $this->foods->record($food);
-        $allergens = array_map(
-            static fn (Allergen $allergen): string => $allergen->value,
-            Demand::of($avoid, $this->demands)->allergens,
-        );
+        $apart = [];
+        $isGluten = false;
+        foreach ($avoid as $word) {
+            $allergens = Demand::of([$word], $this->demands)->allergens;
+            $isGluten = $isGluten || in_array(Allergen::Gluten, $allergens, true);
+            $apart = $allergens === [] ? $apart : [...$apart, new Phrase('doubt.apart', ['food' => $word])];
+        }
 
-        $has = [...$of->texts('allergens'), ...$of->texts('may_contain')];
+        return [...$apart, ...$isGluten ? [new Phrase('doubt.apart_flour')] : []];
+    }
 
-        return in_array($food, $avoid, true) || array_intersect($allergens, $has) !== [];
+    /**
+     * Salt that nobody here can weigh.
+     *
+     * @param  list<Eaten>  $eaten
+     */
+    public function bringsSalt(array $eaten): bool
+    {
+        $foods = array_filter($eaten, static fn (Eaten $of): bool => $of->from === EatenFrom::Cupboard);
+
+        return array_filter(
+            $this->larder->foods(array_column($foods, 'food')),
+            static fn (Food $food): bool => $food->isSalted,
+        ) !== [];
     }
 }

@@ -12,8 +12,12 @@ final readonly class Demand
     /** Salted itself, for who goes without salt, kg/kg. Ours. */
     private const SALTY_FROM = 0.02;
 
-    /** Said of the sort of thing, not of what it is made from. */
-    private const SORTS = ['sauce', 'salt', 'juice'];
+    /** Said of the sort of thing or its look, not of what it is made from. */
+    private const SORTS = ['sauce', 'salt', 'juice', 'paste', 'fresh', 'dried', 'ground', 'grated', 'chopped', 'sharp', 'smooth', 'dark', 'dry', 'black',
+        'white', 'green', 'brown', 'red', 'sweet', 'smoked', 'free', 'with', 'seed'];
+
+    /** Shorter words begin too many others. */
+    private const NAME_FROM_LETTERS = 3;
 
     /**
      * @param  list<string>  $words  as they were said
@@ -109,14 +113,29 @@ final readonly class Demand
     /** Garlic butter without garlic is another butter. */
     private static function isItsName(Seasoning $seasoning, Ingredient $ingredient): bool
     {
-        $ofName = array_slice(explode(' ', explode(',', $ingredient->name)[0]), -1);
-        foreach (array_diff([...$ingredient->words, ...$ofName], self::SORTS) as $word) {
-            if (stripos($seasoning->name, $word) !== false) {
-                return true;
+        $named = self::words($seasoning->name);
+        foreach (self::words(implode(' ', [$ingredient->name, ...$ingredient->words])) as $word) {
+            foreach ($named as $name) {
+                if (str_starts_with($word, rtrim($name, 's')) || str_starts_with($name, rtrim($word, 's'))) {
+                    return true;
+                }
             }
         }
 
         return false;
+    }
+
+    /** @return list<string> that say what it is made of */
+    private static function words(string $name): array
+    {
+        $words = preg_split('/[^a-z]+/', strtolower($name)) ?: [];
+
+        return array_values(
+            array_filter(
+                array_diff($words, self::SORTS),
+                static fn (string $word): bool => strlen($word) >= self::NAME_FROM_LETTERS,
+            ),
+        );
     }
 
     private function instead(Ingredient $ingredient, Shelf $shelf): ?Ingredient

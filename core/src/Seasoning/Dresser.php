@@ -13,6 +13,8 @@ use Nessmark\Ticket\DressingApart;
 use Nessmark\Ticket\DressingSalt;
 use Nessmark\Ticket\DressingSaltLine;
 use Nessmark\Ticket\DressingScorch;
+use Nessmark\Ticket\Eaten;
+use Nessmark\Ticket\EatenFrom;
 use Nessmark\Ticket\OtherDressing;
 use Nessmark\Ticket\SaltWindow;
 
@@ -87,6 +89,11 @@ final readonly class Dresser
             $highPct,
         );
 
+        $amounts = Weighed::amounts($seasoning, $totalG, $on->rawG, $shelf->salt());
+        $beside = $besideG >= 0.05 ? Weighed::amount($shelf->salt(), $besideG, null) : null;
+        $apart = $this->apart($choice, $whole, $shelf, $avoid, $gramsOf, $schools);
+        $marks = $apart === [] ? [] : array_values(array_diff(array_map(strval(...), array_keys($avoid)), array_column(array_column($apart, 0), 'mark')));
+
         return new Dressed(
             new Dressing(
                 $seasoning->slug,
@@ -96,10 +103,10 @@ final readonly class Dresser
                 self::said($choice->for()),
                 self::said($choice->against()),
                 $instead,
-                Weighed::amounts($seasoning, $totalG, $on->rawG, $shelf->salt()),
+                $amounts,
                 round($totalG, $totalG < 10.0 ? 1 : 0),
                 round($this->surplusG($seasoning, $on, $totalG)),
-                $besideG >= 0.05 ? Weighed::amount($shelf->salt(), $besideG, null) : null,
+                $beside,
                 $on->pieces === null || $on->pieces < 2 ? null : round($totalG / $on->pieces, 1),
                 self::scorches($choice),
                 $this->account($account, $seasoning),
@@ -107,11 +114,16 @@ final readonly class Dresser
                 self::named($seasoning->mayContain(), $profile),
                 Notes::of($choice, $on, $this->rules),
                 $this->others($choices, $choice),
-                $this->apart($choice, $whole, $shelf, $avoid, $gramsOf, $schools),
+                array_column($apart, 0),
                 $this->window($on, $seasoning, $besideG),
                 $isAsked && $seasoning->pricePerKg !== null ? round(($seasoning->pricePerKg * $totalG) / 1000.0, 2) : null,
             ),
             $this->course->of($choice, $on, $besideG, $totalG, $schools['salt'] ?? 'just_before', $endS),
+            [
+                ...Components::of($seasoning, $amounts, $shelf->salt(), $marks),
+                ...$beside === null ? [] : [Components::one($shelf->salt(), $beside, EatenFrom::Beside, $marks)],
+                ...array_merge(...array_column($apart, 1)),
+            ],
         );
     }
 
@@ -187,7 +199,7 @@ final readonly class Dresser
     {
         usort($allergens, static fn (Allergen $a, Allergen $b): int => $b->isMajorIn($profile) <=> $a->isMajorIn($profile));
 
-        return array_map(static fn (Allergen $allergen): string => $allergen->value, $allergens);
+        return Allergen::names($allergens);
     }
 
     private function surplusG(Seasoning $seasoning, Subject $on, float $totalG): float
@@ -280,7 +292,7 @@ final readonly class Dresser
      * @param  non-empty-array<string, list<string>>  $avoid
      * @param  array<string, float>  $gramsOf
      * @param  array<string, string>  $schools
-     * @return list<DressingApart>
+     * @return list<array{DressingApart, list<Eaten>}> with what of it is eaten
      */
     private function apart(Choice $taken, Subject $on, Shelf $shelf, array $avoid, array $gramsOf, array $schools): array
     {
@@ -294,18 +306,22 @@ final readonly class Dresser
             $given = $served ?? ($demand->forbids($shelf->salt()) ? null : $shelf->seasoning(self::PLAIN));
             $grams = $gramsOf[$mark] ?? 0.0;
             $wantedPct = ($this->matches->salting->level($on)['wanted'] * $on->meatG()) / $on->rawG;
-            $apart[] = new DressingApart(
-                (string) $mark,
-                $given?->slug,
-                $given?->name,
-                $words,
-                $given === null ? [] : Weighed::amounts($given, Weighed::totalG($given, $grams, $wantedPct), $grams, $shelf->salt()),
-                new Phrase('season_apart.'.($given === null ? 'nothing' : ($served === null ? 'plain' : 'swapped')), [
-                    'mark' => (string) $mark,
-                    'seasoning' => $given->name ?? '',
-                    'food' => implode(', ', $words),
-                ]),
-            );
+            $amounts = $given === null ? [] : Weighed::amounts($given, Weighed::totalG($given, $grams, $wantedPct), $grams, $shelf->salt());
+            $apart[] = [
+                new DressingApart(
+                    (string) $mark,
+                    $given?->slug,
+                    $given?->name,
+                    $words,
+                    $amounts,
+                    new Phrase('season_apart.'.($given === null ? 'nothing' : ($served === null ? 'plain' : 'swapped')), [
+                        'mark' => (string) $mark,
+                        'seasoning' => $given->name ?? '',
+                        'food' => implode(', ', $words),
+                    ]),
+                ),
+                $given === null ? [] : Components::of($given, $amounts, $shelf->salt(), [(string) $mark]),
+            ];
         }
 
         return $apart;

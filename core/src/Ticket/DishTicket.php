@@ -25,7 +25,7 @@ final readonly class DishTicket
      * @param  list<TimelineLine>  $timeline
      * @param  Inspected|null  $inspected  where the piece was looked at before it was sold
      * @param  list<TicketPiece>  $pieces  what is cooked or seasoned apart; none where all eat alike
-     * @param  list<Eaten>  $eaten  what its sentences bring to the plate from the cupboard
+     * @param  list<Eaten>  $eaten  everything eaten beside the meat: of the seasoning, and from the cupboard
      */
     public function __construct(
         public string $engineVersion,

@@ -1447,7 +1447,11 @@ export interface components {
             slug: string;
             name: string;
             serves: number;
+            foods: string[];
             allergens: string[];
+            may_contain: string[];
+            /** @description where it holds, or may hold, what somebody of the table goes without */
+            not_for: components["schemas"]["Phrase"] | null;
         };
         ClockTask: {
             id: string;
@@ -1820,7 +1824,7 @@ export interface components {
             bench: components["schemas"]["BenchOrder"];
             /** @description where the piece was looked at before it was sold */
             inspected: components["schemas"]["Inspected"] | null;
-            /** @description what its sentences bring to the plate from the cupboard */
+            /** @description everything eaten beside the meat: of the seasoning, and from the cupboard */
             eaten: components["schemas"]["Eaten"][];
         };
         DonenessChoice: {
@@ -1917,10 +1921,14 @@ export interface components {
             says: components["schemas"]["Phrase"];
         };
         Eaten: {
-            /** @description by its word in the wording */
+            /** @description of the cupboard by its word in the wording, of a seasoning by its name */
             food: string;
+            /** @enum {string} */
+            from: "seasoning" | "beside" | "cupboard";
             /** @description null: nobody knows how much, which is never the same as free of */
             g: number | null;
+            /** @description marks of those it is for; none where it is for all */
+            pieces: string[];
             allergens: string[];
             /** @description that labels of it warn of */
             may_contain: string[];
@@ -2695,7 +2703,9 @@ export interface components {
             slug: string;
             name: string;
             serves: number;
+            foods: string[];
             allergens: string[];
+            may_contain: string[];
             minutes: number;
             on: string | null;
         };

@@ -30,6 +30,7 @@ const say = useSay()
 const amounts = computed(() => props.ticket.amounts)
 const cupboard = computed(() => {
   const list = (props.ticket.eaten ?? [])
+    .filter((each) => each.from === 'cupboard')
     .map(({ food, allergens }) => {
       const has = allergens.map((each) => t(`allergen.${each}`)).join(', ')
       return has ? `${t(`food.${food}`)} (${has})` : t(`food.${food}`)

@@ -4,20 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Advice;
 
+use Nessmark\Data\DataFolder;
+use Nessmark\Seasoning\Demand;
+use Nessmark\Seasoning\Shelf;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Counter;
-use Tests\Support\Words;
 
 /** Everything edible that a sentence names is a component with its allergens, or is not said to who goes without it. */
 final class EatenTest extends TestCase
 {
-    /** What is a food in a sentence wherever it stands as a word of its own. */
-    private const FOODS = ['butter' => 'butter', 'flour' => 'flour', 'egg' => 'eggs', 'crumb' => 'breadcrumbs', 'oil' => 'oil',
-        'stock' => 'stock', 'bread' => 'bread', 'pasta' => 'pasta'];
-
-    private const OF_EATEN = ['timeline', 'trouble', 'leftovers'];
-
     #[TestWith([['cut' => 'venison-loin-steak', 'method' => 'pan'], 'milk', 'milk'])]
     #[TestWith([['cut' => 'venison-loin-steak', 'method' => 'pan'], 'butter', 'milk'])]
     #[TestWith([['cut' => 'cod-loin', 'method' => 'deep_fry'], 'gluten', 'gluten'])]
@@ -28,51 +24,59 @@ final class EatenTest extends TestCase
         $eaters = [['count' => 3], ['count' => 1, 'avoid' => [$avoid]]];
         $bringing = static fn (array $diners): array => array_filter(
             Counter::open()->ticket([...$ask, 'diners' => $diners])['eaten'],
-            static fn (array $of): bool => in_array($allergen, [...$of['allergens'], ...$of['may_contain']], true),
+            static fn (array $of): bool => $of['from'] === 'cupboard' && in_array($allergen, [...$of['allergens'], ...$of['may_contain']], true),
         );
 
         self::assertNotSame([], $bringing([['count' => 4]]), 'it is in it for others, and is declared');
         self::assertSame([], $bringing($eaters), 'one pan, one fat: for all of them');
     }
 
-    public function test_every_food_a_sentence_names_has_a_component(): void
+    public function test_all_that_goes_on_it_is_eaten_and_bought_from_the_same_list(): void
     {
-        $counter = Counter::open();
-        $said = Words::file('card/en')['say'];
-        $bare = [];
-        foreach ($counter->kinds() as $cut) {
-            foreach (['pan', 'deep_fry', 'braise', 'oven_roast', 'pot_roast', 'grill'] as $method) {
-                try {
-                    $ticket = $counter->ticket(['cut' => $cut->slug, 'method' => $method, 'diners' => [['count' => 2]]]);
-                } catch (\Nessmark\Errors\InputRefused) {
-                    continue;
-                }
-                $eaten = array_column($ticket['eaten'], 'food');
-                foreach (self::phrases($ticket) as $key) {
-                    foreach (self::FOODS as $word => $food) {
-                        $isSaid = preg_match("/\\b{$word}s?\\b/i", $said[$key] ?? '') === 1;
-                        $bare = $isSaid && ! in_array($food, $eaten, true) ? [...$bare, "{$key}: {$word}"] : $bare;
-                    }
-                }
-            }
-        }
+        $eaters = [['count' => 3], ['count' => 1, 'avoid' => ['milk']]];
+        $ticket = Counter::open()->ticket(['cut' => 'venison-loin-steak', 'method' => 'pan', 'seasoning' => 'butter-juniper', 'diners' => $eaters]);
+        $grams = array_column(array_filter($ticket['eaten'], static fn (array $of): bool => $of['from'] === 'seasoning' && $of['pieces'] === ['A']), 'g', 'food');
 
-        self::assertSame([], array_values(array_unique($bare)));
+        self::assertSame(array_column($ticket['dressing']['amounts'], 'g', 'name'), $grams);
+        self::assertSame(['B'], array_values(array_unique(array_merge(...array_column(
+            array_filter($ticket['eaten'], static fn (array $of): bool => ! in_array('A', $of['pieces'], true) && $of['pieces'] !== []),
+            'pieces',
+        )))));
+        self::assertSame([], array_diff(array_keys($grams), [...$ticket['shopping']['to_get'], ...$ticket['shopping']['in_house']]));
+        self::assertContains('salt', array_column(Counter::open()->ticket(['cut' => 'duck-leg', 'method' => 'confit'])['eaten'], 'food'));
     }
 
-    /**
-     * @param  array<string, mixed>  $ticket
-     * @return list<string> keys of what is said of what is eaten
-     */
-    private static function phrases(array $ticket): array
+    public function test_salt_nobody_weighs_is_said(): void
     {
-        $keys = array_column($ticket['carving']['table'] ?? [], 'key');
-        foreach (self::OF_EATEN as $part) {
-            foreach ($ticket[$part] as $row) {
-                $keys[] = $row['key'] ?? $row['do']['key'];
-            }
-        }
+        $said = static fn (string $method): array => array_column(
+            Counter::open()->ticket(['cut' => 'beef-cheek', 'method' => $method])['doubts'],
+            'key',
+        );
 
-        return array_values(array_filter($keys, static fn (string $key): bool => ! str_starts_with($key, 'season_')));
+        self::assertContains('doubt.stock_salt', $said('braise'));
+        self::assertNotContains('doubt.stock_salt', $said('smoke'));
+    }
+
+    public function test_a_crumb_is_kept_apart_for_who_cannot_have_it(): void
+    {
+        $doubts = static fn (array $eater): array => array_column(
+            Counter::open()->ticket(['cut' => 'cod-loin', 'method' => 'deep_fry', 'diners' => [['count' => 3], ['count' => 1, ...$eater]]])['doubts'],
+            'key',
+        );
+
+        self::assertContains('doubt.apart_flour', $doubts(['diets' => ['gluten_free']]));
+        self::assertContains('doubt.apart', $doubts(['avoid' => ['peanuts']]));
+        self::assertNotContains('doubt.apart', $doubts(['avoid' => ['rosemary']]), 'a taste, not an allergy');
+    }
+
+    public function test_a_seasoning_keeps_no_name_it_does_not_hold(): void
+    {
+        $shelf = Shelf::from(DataFolder::shipped());
+        $demands = DataFolder::shipped()->read('seasonings/rules.json')->record('demands');
+        $peanuts = Demand::of(['peanuts'], $demands);
+
+        self::assertNull($peanuts->swapped($shelf->seasoning('sauce-peanut'), $shelf), 'peanut sauce of sesame is none');
+        self::assertNull(Demand::of(['gluten'], $demands)->swapped($shelf->seasoning('stuffing-bread-herb'), $shelf));
+        self::assertNotNull(Demand::of(['gluten'], $demands)->swapped($shelf->seasoning('sauce-peanut'), $shelf));
     }
 }

@@ -81,7 +81,7 @@ final class WorkedMealsTest extends TestCase
         $data = ['eat_at' => '2026-03-29T04:30:00+02:00', 'now' => '2026-03-28T20:00:00+01:00', 'sides' => ['red-cabbage']];
         [$sides, $now, $eatAt, $stations, $begun, $held] = $report->read($data, $house);
         $ticket = self::ticket([['cut' => 'beef-cheek', 'method' => 'braise', 'diners' => [['count' => 4]]]], $now, $eatAt);
-        $clock = $report->of($ticket, $sides, $now, $eatAt, $stations, $begun, $held);
+        $clock = $report->of($ticket, $sides, $now, $eatAt, $stations, $begun, $held, []);
 
         self::assertTrue($clock['fits']);
         foreach ($clock['tasks'] as $task) {
@@ -212,7 +212,7 @@ final class WorkedMealsTest extends TestCase
             return ['cut' => $cut, 'method' => $method, 'diners' => [['count' => (int) $heads]]];
         }, explode(';', $row['dishes']));
 
-        return $report->of(self::ticket($asks, $now, $eatAt), $sides, $now, $eatAt, $stations, $begun, $held);
+        return $report->of(self::ticket($asks, $now, $eatAt), $sides, $now, $eatAt, $stations, $begun, $held, []);
     }
 
     /** @param  non-empty-list<array<string, mixed>>  $asks */

@@ -197,6 +197,7 @@ const change = (key: (typeof KITCHEN)[number], by: number) => {
           <h2>{{ t('clock.sides') }}</h2>
           <p v-for="side in of?.sides ?? []" :key="side.slug" class="side"
             >{{ side.name }}<small v-if="side.allergens.length">{{ side.allergens.map((each) => t(`allergen.${each}`)).join(', ') }}</small
+            ><b v-if="side.not_for" data-testid="side-not-for">{{ say(side.not_for, units.units) }}</b
             ><button type="button" :aria-label="t('clock.drop', { name: side.name })" @click="meal.drop(side.slug)">×</button></p
           >
           <PickOne
@@ -401,6 +402,12 @@ aside {
 .side small {
   font: 400 13px/1.2 var(--text);
   color: var(--soft);
+}
+.side b {
+  order: 3;
+  flex-basis: 100%;
+  font: 700 14px/1.3 var(--text);
+  color: var(--oxblood);
 }
 .side button,
 .kitchen button {
