@@ -39,9 +39,6 @@ final readonly class MakeLots
             $kept = Making::query()->create(['shop_id' => $user->shop_id, 'user_id' => $user->id, 'loss_g' => $making->lossG]);
             foreach ($making->from as [$lot, $g]) {
                 $row = $sources->get($lot->number) ?? throw StockRefused::gone($lot->number);
-                if ($lot->isPastOn($today)) {
-                    throw StockRefused::past($lot->number);
-                }
                 $this->moves->execute($row, $user, MoveKind::Used, $g);
                 $kept->lots()->attach($row->id, ['is_source' => true, 'g' => $g]);
             }

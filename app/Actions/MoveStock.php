@@ -11,6 +11,7 @@ use App\Models\Ticket;
 use App\Models\User;
 use App\Services\DayBook;
 use Illuminate\Support\Facades\DB;
+use Nessmark\Stock\Lot as CoreLot;
 
 /**
  * Changes what is left of a lot, one at a time: the row is locked, what is left is worked out under the lock, and it never goes below
@@ -22,7 +23,7 @@ final readonly class MoveStock
 
     /**
      * @param  int  $grams  0 or more: what leaves, comes in or was counted
-     *                      more than there is, or a lot that is gone, is refused, see StockRefused
+     *                      more than there is, a lot that is gone, or for eating past its day, is refused, see StockRefused
      */
     public function execute(Lot $lot, User $user, MoveKind $kind, int $grams, ?string $reason = null, ?Ticket $ticket = null): Lot
     {
@@ -31,6 +32,9 @@ final readonly class MoveStock
             $locked = Lot::query()->whereKey($lot->id)->lockForUpdate()->first();
             if ($locked === null) {
                 throw StockRefused::gone($lot->number);
+            }
+            if ($kind->isForEating() && CoreLot::isPast($locked->use_by, $user->shop->now())) {
+                throw StockRefused::past($locked->number);
             }
             $changeG = $kind->changeG($grams, $locked->left_g ?? 0);
             $left = ($locked->left_g ?? 0) + $changeG;

@@ -22,6 +22,12 @@ enum MoveKind: string
         return ! in_array($this, [self::Sold, self::TakenBack, self::Used, self::Made], true);
     }
 
+    /** It leaves the case to be eaten: not past its day. */
+    public function isForEating(): bool
+    {
+        return in_array($this, [self::Sold, self::WeighedOut, self::Used], true);
+    }
+
     /** Throwing away is explained. */
     public function needsReason(): bool
     {

@@ -51,6 +51,12 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'burners', type: 'integer', nullable: true),
             new OA\Property(property: 'shelves', type: 'integer', nullable: true),
             new OA\Property(property: 'grill_places', type: 'integer', nullable: true),
+            new OA\Property(
+                property: 'out',
+                type: 'array',
+                items: new OA\Items(type: 'string', enum: ['burner', 'oven', 'grill']),
+                description: 'whose fire has gone out',
+            ),
             new OA\Property(property: 'begun', ref: '#/components/schemas/Begun'),
             new OA\Property(property: 'held', ref: '#/components/schemas/Begun', description: 'when somebody wants it begun'),
         ],
@@ -96,7 +102,8 @@ use OpenApi\Attributes as OA;
         type: 'object',
         additionalProperties: false,
         required: [
-            'fits', 'is_exact', 'eat_at', 'begins_at', 'spare_min', 'ready_at', 'cannot_hold', 'waits', 'helps', 'without', 'tasks',
+            'fits', 'is_exact', 'eat_at', 'begins_at', 'spare_min', 'ready_at', 'cannot_hold', 'waits', 'fire_out', 'helps', 'without',
+            'tasks',
             'sides',
         ],
         properties: [
@@ -117,6 +124,12 @@ use OpenApi\Attributes as OA;
                 type: 'array',
                 items: new OA\Items(type: 'string'),
                 description: 'ids of tasks that were begun and are done too early: they are kept hot, and not begun again',
+            ),
+            new OA\Property(
+                property: 'fire_out',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/Phrase'),
+                description: 'of each dish whose fire has gone out, where it is finished',
             ),
             new OA\Property(property: 'helps', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'without', type: 'array', items: new OA\Items(type: 'string')),

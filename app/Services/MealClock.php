@@ -37,13 +37,13 @@ final readonly class MealClock
     public function put(Shop $shop, mixed $data): array
     {
         $rules = $this->house->rules($shop);
-        [$sides, $now, $eatAt, $stations, $begun, $held] = $this->clock->read($data, $rules);
-        $hours = ['now' => $now->format(DATE_ATOM), 'eat_at' => $eatAt->format(DATE_ATOM)];
+        $asked = $this->clock->read($data, $rules);
+        $hours = ['now' => $asked->now->format(DATE_ATOM), 'eat_at' => $asked->eatAt->format(DATE_ATOM)];
         $asks = array_map(static fn (mixed $ask): mixed => is_array($ask) ? [...$ask, ...$hours] : $ask, ClockReport::asks($data));
         $lots = array_map(fn (mixed $ask): ?Lot => $this->stock->soldFrom($shop, is_array($ask) ? $ask['lot'] ?? null : null)[1], $asks);
         $meal = $this->meals->read($asks, $lots, $rules, $this->catalogues->of($shop), $this->shelves->of($shop));
 
-        return $this->clock->of($this->tickets->serve($meal, $shop->currency), $sides, $now, $eatAt, $stations, $begun, $held, $meal->avoids());
+        return $this->clock->of($this->tickets->serve($meal, $shop->currency), $asked, $meal->avoids());
     }
 
     /**

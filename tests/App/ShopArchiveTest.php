@@ -6,9 +6,11 @@ namespace Tests\App;
 
 use App\Models\Customer;
 use App\Models\Lot;
+use App\Models\OwnSeasoning;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\Ticket;
+use App\Models\User;
 use App\Services\ArchiveRefused;
 use App\Services\CardPaper;
 use App\Services\CardPdf;
@@ -99,6 +101,24 @@ final class ShopArchiveTest extends AppTestCase
         $this->staff()->shop->update(['code' => 'lock']);
         $this->expectExceptionMessage('already');
         $archive->read($this->path, null, static fn () => null);
+    }
+
+    public function test_a_cure_over_its_limit_comes_with_its_shop_and_is_locked_there(): void
+    {
+        $archive = $this->app->make(ShopArchive::class);
+        $shop = $this->shop();
+        OwnSeasoning::query()->create(['shop_id' => $shop->id, 'slug' => 'own-old-cure', 'recipe' => [
+            'slug' => 'own-old-cure', 'name' => 'Old cure', 'kind' => 'rub', 'g_per_kg' => 20.0, 'groups' => ['pork'], 'strength' => 0.5,
+            'parts' => [['of' => 'nitrite_salt_us', 'g' => 50.0], ['of' => 'fine_salt', 'g' => 50.0]],
+        ]]);
+        $archive->write($shop, $this->path, static fn () => null);
+        self::clear();
+        OwnSeasoning::query()->delete();
+        $there = $archive->read($this->path, 'moved', static fn () => null);
+
+        $this->actingAs(User::query()->where('shop_id', $there->id)->firstOrFail());
+        $this->getJson('/api/v1/seasonings/own-old-cure')->assertOk()->assertJsonPath('is_locked', true)->assertJsonPath('batch.amounts', []);
+        $this->get('/api/v1/seasonings/own-old-cure/label.pdf?meat_g=1000')->assertUnprocessable();
     }
 
     public function test_cards_that_were_not_written_when_it_stopped_are_added_and_no_other(): void

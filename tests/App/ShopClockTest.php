@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Models\Lot;
 use App\Models\Role;
 use Carbon\CarbonImmutable;
 use PHPUnit\Framework\Attributes\Group;
@@ -40,6 +41,12 @@ final class ShopClockTest extends AppTestCase
         $this->postJson('/api/v1/tickets', self::newTicket(['ask' => [...self::RUMP, 'lot' => 'L1']]))
             ->assertConflict()
             ->assertJsonPath('reason', 'lot.past');
+        $move = fn (array $move): \Illuminate\Testing\TestResponse => $this->postJson(
+            '/api/v1/case/lots/'.Lot::query()->sole()->id.'/moves',
+            $move,
+        );
+        $move(['kind' => 'weighed_out', 'grams' => 100])->assertConflict()->assertJsonPath('reason', 'lot.past');
+        $move(['kind' => 'thrown_away', 'grams' => 100, 'reason' => 'past its day'])->assertOk();
         $this->putJson('/api/v1/house', ['profile' => 'us', 'time_zone' => 'Mars/Olympus'])
             ->assertUnprocessable()
             ->assertJsonPath('violations.0.key', 'time_zone');

@@ -43,6 +43,7 @@ use Nessmark\Serve\Shopping;
 use Nessmark\Ticket\Amounts;
 use Nessmark\Ticket\Carving;
 use Nessmark\Ticket\DishTicket;
+use Nessmark\Ticket\EatenFrom;
 use Nessmark\Ticket\HeatRibbon;
 use Nessmark\Ticket\Lethality;
 use Nessmark\Ticket\Losses;
@@ -196,10 +197,13 @@ final readonly class TicketAssembly
             ...array_map(static fn (TimelineLine $line): Phrase => $line->do, $timeline),
             ...$carving->table,
             ...array_map(static fn (Trouble $of): Phrase => $of->do, $trouble),
-            ...$leftovers,
             ...$doubts,
         ];
-        $eaten = [...$dressed->eaten ?? [], ...$this->cupboard->eaten($said)];
+        $eaten = [
+            ...$dressed->eaten ?? [],
+            ...$this->cupboard->eaten($said),
+            ...$this->cupboard->eaten($leftovers, EatenFrom::Leftovers),
+        ];
         if ($this->cupboard->bringsSalt($this->cupboard->eaten(array_column($timeline, 'do')))) {
             $doubts[] = new Phrase('doubt.stock_salt');
         }

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Nessmark\Advice\Pieces;
 use Nessmark\Errors\InputRefused;
 use Nessmark\House\HouseRules;
+use Nessmark\Meal\FireOut;
 use Nessmark\Meal\MealTasks;
 use Nessmark\Meal\Schedule;
 use Nessmark\Meal\Scheduler;
@@ -17,6 +18,7 @@ use Nessmark\Meal\Station;
 use Nessmark\Meal\Stations;
 use Nessmark\Meal\Task;
 use Nessmark\Quantity\Moments;
+use Nessmark\Say\Phrase;
 use Nessmark\Ticket\Ticket;
 
 /** A meal on one clock: everything ready together, backwards from the eating; or why not, and what would do. */
@@ -25,6 +27,9 @@ final readonly class ClockReport
     public const MOST_SIDES = 8;
 
     private const MOST_DISHES = 4;
+
+    /** That can go out. */
+    private const FIRES = ['burner', 'oven', 'grill'];
 
     public function __construct(private Sides $sides) {}
 
@@ -43,14 +48,12 @@ final readonly class ClockReport
     }
 
     /**
-     * @param  mixed  $data  sides, eat_at, now, cooks, burners, shelves, grill_places; begun and held: from_at by the id of a task, as
-     *     it was begun, or as somebody wants it
-     * @return array{list<Side>, DateTimeImmutable, DateTimeImmutable, Stations, array<string, DateTimeImmutable>,
-     *     array<string, DateTimeImmutable>} the last two: what was begun, and what is held by hand
+     * @param  mixed  $data  sides, eat_at, now, cooks, burners, shelves, grill_places, out (burner, oven, grill: whose fire has gone
+     *     out); begun and held: from_at by the id of a task, as it was begun, or as somebody wants it
      *
      * @throws InputRefused naming every key that is wrong
      */
-    public function read(mixed $data, HouseRules $house): array
+    public function read(mixed $data, HouseRules $house): ClockAsked
     {
         $in = Fields::of($data);
         $in->peek('asks');
@@ -68,6 +71,7 @@ final readonly class ClockReport
         $many = static fn (string $key, int $usual, int $least = 0): int => $in->has($key) ? $in->wholeNumber($key, $least, 8) : $usual;
         $stations = new Stations($many('cooks', 1, 1), $many('burners', 4), $many('shelves', 2), $many('grill_places', 2));
         [$held, $begun] = [self::moments($in, 'held'), self::moments($in, 'begun')];
+        $out = array_map(Station::from(...), $in->has('out') ? $in->choices('out', self::FIRES) : []);
         $in->noOthers();
         foreach (['eat_at' => $eatAt, 'now' => $now] as $key => $moment) {
             if ($moment === null && ! $in->isWrong()) {
@@ -81,7 +85,7 @@ final readonly class ClockReport
             ]);
         }
 
-        return [$sides, $house->local($now), $house->local($eatAt), $stations, $begun, $held];
+        return new ClockAsked($sides, $house->local($now), $house->local($eatAt), $stations, $out, $begun, $held);
     }
 
     /** @return array<string, DateTimeImmutable> by the id of a task */
@@ -101,33 +105,25 @@ final readonly class ClockReport
     }
 
     /**
-     * @param  list<Side>  $sides
-     * @param  array<string, DateTimeImmutable>  $begun  when a task was begun, by its id
-     * @param  array<string, DateTimeImmutable>  $held  when somebody wants a task to begin
      * @param  list<string>  $avoid  what somebody of the table goes without
      * @return array<string, mixed>
      *
      * @throws InputRefused if a task that was begun is none of this meal's
      */
-    public function of(
-        Ticket $ticket,
-        array $sides,
-        DateTimeImmutable $now,
-        DateTimeImmutable $eatAt,
-        Stations $stations,
-        array $begun,
-        array $held,
-        array $avoid,
-    ): array {
+    public function of(Ticket $ticket, ClockAsked $asked, array $avoid): array
+    {
+        [$now, $eatAt, $stations, $held] = [$asked->now, $asked->eatAt, $asked->stations->without($asked->out), $asked->held];
         $tasks = [];
         $letter = 0;
         foreach ($ticket->dishes as $dish) {
             $tasks = [...$tasks, ...MealTasks::ofDish($dish, Pieces::MARKS[$letter++])];
         }
-        foreach ($sides as $side) {
+        foreach ($asked->sides as $side) {
             $tasks = [...$tasks, ...MealTasks::ofSide($side, Pieces::MARKS[$letter++])];
         }
-        $begun = self::ofThisMeal($begun, $tasks);
+        $begun = self::ofThisMeal($asked->begun, $tasks);
+        $fire = FireOut::of($tasks, $asked->out, $stations, self::over($tasks, $begun, $now));
+        $tasks = $fire->tasks;
         $within = intdiv($eatAt->getTimestamp() - $now->getTimestamp(), 60);
         $done = self::pinned($tasks, $begun, $eatAt);
         $pinned = [...self::pinned($tasks, $held, $eatAt), ...$done];
@@ -152,6 +148,7 @@ final readonly class ClockReport
             'ready_at' => $readyAt?->format(DATE_ATOM),
             'cannot_hold' => $instead !== null && $waiting === [] ? array_keys($held) : [],
             'waits' => $waiting,
+            'fire_out' => array_map(static fn (Phrase $says): array => $says->toArray(), $fire->says),
             'helps' => $schedule !== null || $instead !== null ? [] : self::helps($tasks, $pinned, $stations, $within),
             'without' => $schedule !== null || $instead !== null ? [] : self::without($tasks, $pinned, $stations, $within),
             'tasks' => $free === null ? [] : self::rows(self::planned($tasks, $free), $free, $readyAt ?? $eatAt),
@@ -165,9 +162,22 @@ final readonly class ClockReport
                     'may_contain' => $side->mayContain(),
                     'not_for' => $this->sides->notFor($side, $avoid),
                 ],
-                $sides,
+                $asked->sides,
             ),
         ];
+    }
+
+    /**
+     * @param  list<Task>  $tasks
+     * @param  array<string, DateTimeImmutable>  $begun
+     * @return list<string> ids of those that are done by now
+     */
+    private static function over(array $tasks, array $begun, DateTimeImmutable $now): array
+    {
+        $isOver = static fn (Task $task): bool => isset($begun[$task->id]) &&
+            Moments::after($begun[$task->id], 60.0 * $task->minutes) <= $now;
+
+        return array_column(array_filter($tasks, $isOver), 'id');
     }
 
     /**

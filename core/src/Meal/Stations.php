@@ -19,6 +19,16 @@ final readonly class Stations
         public int $baths = 1,
     ) {}
 
+    /** @param  list<Station>  $out */
+    public function without(array $out): self
+    {
+        $left = fn (Station $of): int => in_array($of, $out, true) ? 0 : $this->of($of);
+
+        return new self(
+            $this->cooks, $left(Station::Burner), $left(Station::Oven), $left(Station::Grill), $left(Station::Bath),
+        );
+    }
+
     public function of(Station $station): int
     {
         return match ($station) {

@@ -39,6 +39,17 @@ final readonly class Task
         );
     }
 
+    /** The same on another fire, or on none. */
+    public function on(?Station $other, Station $lost): self
+    {
+        $uses = array_values(array_filter($this->uses, static fn (Station $on): bool => $on !== $lost && $on !== $other));
+
+        return new self(
+            $this->id, $this->dish, $this->what, $this->minutes, $other === null ? $uses : [$other, ...$uses], $this->heatC, $this->then,
+            $this->leastGap, $this->mostGap,
+        );
+    }
+
     /** What keeps a pair of hands: one that stands at the grill minds all that is on it. */
     public function keeps(): string
     {

@@ -51,7 +51,7 @@ final readonly class Cupboard
      * @param  list<Phrase>  $phrases  all that is said
      * @return list<Eaten> each food once
      */
-    public function eaten(array $phrases): array
+    public function eaten(array $phrases, EatenFrom $from = EatenFrom::Cupboard): array
     {
         $by = [];
         foreach ($phrases as $phrase) {
@@ -63,7 +63,7 @@ final readonly class Cupboard
         return array_map(
             static fn (Food $food): Eaten => new Eaten(
                 $food->slug,
-                EatenFrom::Cupboard,
+                $from,
                 null,
                 [],
                 $food->allergens,

@@ -13,8 +13,8 @@ final readonly class Demand
     private const SALTY_FROM = 0.02;
 
     /** Said of the sort of thing or its look, not of what it is made from. */
-    private const SORTS = ['sauce', 'salt', 'juice', 'paste', 'fresh', 'dried', 'ground', 'grated', 'chopped', 'sharp', 'smooth', 'dark', 'dry', 'black',
-        'white', 'green', 'brown', 'red', 'sweet', 'smoked', 'free', 'with', 'seed'];
+    private const SORTS = ['sauce', 'salt', 'juice', 'paste', 'fresh', 'dried', 'ground', 'grated', 'chopped', 'sharp', 'smooth',
+        'dark', 'dry', 'black', 'white', 'green', 'brown', 'red', 'sweet', 'smoked', 'free', 'with', 'seed'];
 
     /** Shorter words begin too many others. */
     private const NAME_FROM_LETTERS = 3;

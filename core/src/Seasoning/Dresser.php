@@ -92,7 +92,8 @@ final readonly class Dresser
         $amounts = Weighed::amounts($seasoning, $totalG, $on->rawG, $shelf->salt());
         $beside = $besideG >= 0.05 ? Weighed::amount($shelf->salt(), $besideG, null) : null;
         $apart = $this->apart($choice, $whole, $shelf, $avoid, $gramsOf, $schools);
-        $marks = $apart === [] ? [] : array_values(array_diff(array_map(strval(...), array_keys($avoid)), array_column(array_column($apart, 0), 'mark')));
+        $without = array_column(array_column($apart, 0), 'mark');
+        $marks = $without === [] ? [] : array_values(array_diff(array_map(strval(...), array_keys($avoid)), $without));
 
         return new Dressed(
             new Dressing(

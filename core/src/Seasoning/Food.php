@@ -38,7 +38,9 @@ final readonly class Food
     /** It is in it, or its label may say so: a doubt counts as a yes. */
     public function isForbiddenBy(Demand $demand): bool
     {
-        return array_intersect($demand->words, [$this->slug, rtrim($this->slug, 's'), ...$this->words]) !== [] ||
+        $one = static fn (string $word): string => (string) preg_replace('/(?<=o)es$|s$/', '', $word); // tomatoes, onions
+
+        return array_intersect(array_map($one, $demand->words), array_map($one, [$this->slug, ...$this->words])) !== [] ||
             array_intersect(Allergen::names($demand->allergens), [...$this->allergens, ...$this->mayContain]) !== [];
     }
 }

@@ -7,6 +7,7 @@ namespace Nessmark\Stock;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use DateTimeImmutable;
+use DateTimeInterface;
 use Nessmark\Grade\FatBand;
 use Nessmark\Meat\Cut;
 use Nessmark\Meat\Rearing;
@@ -81,7 +82,12 @@ final readonly class Lot
     /** Whether it is past its day by the end of the day of eating. */
     public function isPastOn(DateTimeImmutable $day): bool
     {
-        return $this->useBy !== null && $day->format('Y-m-d') > $this->useBy->format('Y-m-d');
+        return self::isPast($this->useBy, $day);
+    }
+
+    public static function isPast(?DateTimeInterface $useBy, DateTimeInterface $day): bool
+    {
+        return $useBy !== null && $day->format('Y-m-d') > $useBy->format('Y-m-d');
     }
 
     /** Whole days from the day of eating to the last day; null where there is none. */

@@ -10,4 +10,6 @@ enum EatenFrom: string
     case Seasoning = 'seasoning';
     case Beside = 'beside';
     case Cupboard = 'cupboard';
+    /** What is left of the meal is good with it. */
+    case Leftovers = 'leftovers';
 }

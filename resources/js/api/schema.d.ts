@@ -1425,6 +1425,8 @@ export interface components {
             cannot_hold: string[];
             /** @description ids of tasks that were begun and are done too early: they are kept hot, and not begun again */
             waits: string[];
+            /** @description of each dish whose fire has gone out, where it is finished */
+            fire_out: components["schemas"]["Phrase"][];
             helps: string[];
             without: string[];
             tasks: components["schemas"]["ClockTask"][];
@@ -1439,6 +1441,8 @@ export interface components {
             burners?: number | null;
             shelves?: number | null;
             grill_places?: number | null;
+            /** @description whose fire has gone out */
+            out?: ("burner" | "oven" | "grill")[];
             begun?: components["schemas"]["Begun"];
             /** @description when somebody wants it begun */
             held?: components["schemas"]["Begun"];
@@ -1924,7 +1928,7 @@ export interface components {
             /** @description of the cupboard by its word in the wording, of a seasoning by its name */
             food: string;
             /** @enum {string} */
-            from: "seasoning" | "beside" | "cupboard";
+            from: "seasoning" | "beside" | "cupboard" | "leftovers";
             /** @description null: nobody knows how much, which is never the same as free of */
             g: number | null;
             /** @description marks of those it is for; none where it is for all */

@@ -79,9 +79,9 @@ final class WorkedMealsTest extends TestCase
         $report = new ClockReport(Sides::from(DataFolder::shipped()));
         $house = new HouseRules(timeZone: 'Europe/Stockholm');
         $data = ['eat_at' => '2026-03-29T04:30:00+02:00', 'now' => '2026-03-28T20:00:00+01:00', 'sides' => ['red-cabbage']];
-        [$sides, $now, $eatAt, $stations, $begun, $held] = $report->read($data, $house);
-        $ticket = self::ticket([['cut' => 'beef-cheek', 'method' => 'braise', 'diners' => [['count' => 4]]]], $now, $eatAt);
-        $clock = $report->of($ticket, $sides, $now, $eatAt, $stations, $begun, $held, []);
+        $asked = $report->read($data, $house);
+        $ticket = self::ticket([['cut' => 'beef-cheek', 'method' => 'braise', 'diners' => [['count' => 4]]]], $asked->now, $asked->eatAt);
+        $clock = $report->of($ticket, $asked, []);
 
         self::assertTrue($clock['fits']);
         foreach ($clock['tasks'] as $task) {
@@ -154,10 +154,33 @@ final class WorkedMealsTest extends TestCase
         foreach ($sides as $side) {
             $tasks = MealTasks::ofSide($side, 'A');
             self::assertNull($tasks[count($tasks) - 1]->then, $side->slug);
-            self::assertSame([], array_diff($side->allergens, array_column(Allergen::cases(), 'value')), $side->slug);
+            self::assertSame([], array_diff($side->allergens(), array_column(Allergen::cases(), 'value')), $side->slug);
             self::assertTrue($side->on !== Station::Oven || ($side->heatC >= 60.0 && $side->heatC <= 260.0), $side->slug);
             self::assertGreaterThan(0, $side->prepMin + $side->heatMin);
         }
+    }
+
+    public function test_a_fire_that_is_out_moves_what_was_on_it_and_starts_nothing_anew(): void
+    {
+        $row = ['dishes' => 'chicken-thigh grill 4', 'hours' => '2', 'kitchen' => '', 'sides' => 'corn-grill'];
+        $before = self::clock($row);
+        $on = static fn (array $clock): array => array_column($clock['tasks'], 'stations', 'id');
+        $grilled = array_keys(array_filter($on($before), static fn (array $uses): bool => in_array('grill', $uses, true)));
+        self::assertContains('A-0', $grilled);
+
+        $after = self::clock($row, ['out' => ['grill']]);
+        self::assertTrue($after['fits']);
+        self::assertSame(['clock.instead.oven', 'clock.instead.oven'], array_column($after['fire_out'], 'key'));
+        foreach ($grilled as $id) {
+            self::assertContains('oven', $on($after)[$id]);
+        }
+        $begun = ['A-0' => $before['tasks'][array_search('A-0', array_column($before['tasks'], 'id'), true)]['from_at']];
+        $running = self::clock($row, ['out' => ['grill'], 'begun' => $begun]);
+        self::assertSame($begun['A-0'], array_column($running['tasks'], 'from_at', 'id')['A-0'], 'what was begun goes on');
+        $cold = self::clock($row, ['out' => ['grill', 'oven']]);
+        self::assertSame(['clock.instead.none', 'clock.instead.none'], array_column($cold['fire_out'], 'key'));
+        self::assertFalse($cold['fits']);
+        self::assertSame([], self::clock($row, ['out' => ['burner']])['fire_out'], 'nothing of this meal was on it');
     }
 
     public function test_what_cannot_be_read_is_refused_by_its_name(): void
@@ -171,6 +194,7 @@ final class WorkedMealsTest extends TestCase
                 'cooks' => ['cooks' => 0],
                 'begun.A-0' => ['begun' => ['A-0' => 'soon']],
                 'colour' => ['colour' => 'red'],
+                'out.0' => ['out' => ['bath']],
             ] as $key => $wrong
         ) {
             try {
@@ -205,14 +229,14 @@ final class WorkedMealsTest extends TestCase
             ...$kitchen,
             ...$more,
         ];
-        [$sides, $now, $eatAt, $stations, $begun, $held] = $report->read($data, new HouseRules(timeZone: 'Europe/Stockholm'));
+        $asked = $report->read($data, new HouseRules(timeZone: 'Europe/Stockholm'));
         $asks = array_map(static function (string $dish): array {
             [$cut, $method, $heads] = explode(' ', trim($dish));
 
             return ['cut' => $cut, 'method' => $method, 'diners' => [['count' => (int) $heads]]];
         }, explode(';', $row['dishes']));
 
-        return $report->of(self::ticket($asks, $now, $eatAt), $sides, $now, $eatAt, $stations, $begun, $held, []);
+        return $report->of(self::ticket($asks, $asked->now, $asked->eatAt), $asked, []);
     }
 
     /** @param  non-empty-list<array<string, mixed>>  $asks */

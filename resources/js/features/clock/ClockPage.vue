@@ -92,6 +92,7 @@ const taskName = (id: string) => {
 }
 const held = computed(() => Object.entries(meal.set.value.held).map(([id, from]) => ({ id, says: `${at(from)} ${taskName(id)}` })))
 const KEY_MIN = 5
+const FIRES = ['burner', 'oven', 'grill'] as const
 const KITCHEN = ['cooks', 'burners', 'shelves', 'grill_places'] as const
 const change = (key: (typeof KITCHEN)[number], by: number) => {
   meal.set.value[key] = Math.min(8, Math.max(key === 'cooks' ? 1 : 0, meal.set.value[key] + by))
@@ -176,6 +177,10 @@ const change = (key: (typeof KITCHEN)[number], by: number) => {
           <h2>{{ t('clock.next') }}</h2>
           <p class="big">{{ at(next.from_at) }} {{ say(next.what, units.units) }}</p>
         </section>
+        <section v-if="of?.fire_out.length" class="box" role="alert" data-testid="fire-out">
+          <h2>{{ t('clock.fireOut') }}</h2>
+          <p v-for="(each, i) in of.fire_out" :key="i">{{ say(each, units.units) }}</p>
+        </section>
         <section v-if="held.length" class="box" data-testid="held">
           <h2>{{ t('clock.held') }}</h2>
           <p v-for="each in held" :key="each.id" class="side"
@@ -230,6 +235,18 @@ const change = (key: (typeof KITCHEN)[number], by: number) => {
               :data-testid="`more-${key}`"
               @click="change(key, 1)"
               >+</button
+            ></p
+          >
+          <p class="fires" role="group" :aria-label="t('clock.fireOut')"
+            ><span>{{ t('clock.fireOut') }}</span
+            ><button
+              v-for="fire in FIRES"
+              :key="fire"
+              type="button"
+              :aria-pressed="meal.set.value.out.includes(fire)"
+              :data-testid="`out-${fire}`"
+              @click="meal.goOut(fire)"
+              >{{ t(`clock.column.${fire}`) }}</button
             ></p
           >
         </section>
@@ -408,6 +425,20 @@ aside {
   flex-basis: 100%;
   font: 700 14px/1.3 var(--text);
   color: var(--oxblood);
+}
+.kitchen .fires {
+  flex-wrap: wrap;
+}
+.kitchen .fires span {
+  flex-basis: 100%;
+}
+.kitchen .fires button {
+  padding: 0 12px;
+  font: 600 15px/1 var(--figures);
+}
+.kitchen .fires button[aria-pressed='true'] {
+  color: var(--paper);
+  background: var(--oxblood);
 }
 .side button,
 .kitchen button {

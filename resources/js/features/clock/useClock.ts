@@ -11,6 +11,7 @@ import { useUnits } from '@/units/useUnits'
 const PAUSE_MS = 150
 const USUAL_HOUR = '19:30'
 const MINUTE_MS = 60_000
+type Fire = NonNullable<Schemas['ClockAsked']['out']>[number]
 
 /** The meal of the customer being served, its sides and its kitchen, put on one clock by the server. */
 export function useClock() {
@@ -26,6 +27,7 @@ export function useClock() {
     eatAt: null as string | null,
     begun: {} as Record<string, string>,
     held: {} as Record<string, string>,
+    out: [] as Fire[],
   })
   const dishes = computed<Schemas['Ask'][]>(() => [
     ...asks.ask.dishes.map((dish) => dish.asked.ask),
@@ -55,6 +57,7 @@ export function useClock() {
           burners: set.value.burners,
           shelves: set.value.shelves,
           grill_places: set.value.grill_places,
+          ...(set.value.out.length ? { out: set.value.out } : {}),
           ...(Object.keys(set.value.begun).length ? { begun: set.value.begun } : {}),
           ...(Object.keys(set.value.held).length ? { held: set.value.held } : {}),
         },
@@ -94,10 +97,18 @@ export function useClock() {
   }
   /** What has begun by now stays where it is; the eating moves, and everything else with it. */
   const late = (minutes: number) => {
+    begin()
+    move(minutes)
+  }
+  const begin = () => {
     const begun = { ...set.value.begun }
     for (const task of clock.data.value?.tasks ?? []) if (new Date(task.from_at).getTime() <= Date.now()) begun[task.id] = task.from_at
     set.value.begun = begun
-    move(minutes)
+  }
+  /** A fire has gone out, or burns again: what has begun stays begun. */
+  const goOut = (fire: Fire) => {
+    begin()
+    set.value.out = set.value.out.includes(fire) ? set.value.out.filter((each) => each !== fire) : [...set.value.out, fire]
   }
   const add = (slug: string) => {
     if (slug !== '' && !set.value.sides.includes(slug)) set.value.sides = [...set.value.sides, slug]
@@ -116,5 +127,5 @@ export function useClock() {
     link.click()
     URL.revokeObjectURL(link.href)
   }
-  return { save, set, dishes, names, eatAt, clock, sides, problem, move, late, hold, letGo, add, drop }
+  return { save, set, dishes, names, eatAt, clock, sides, problem, move, late, goOut, hold, letGo, add, drop }
 }
