@@ -47,6 +47,12 @@ final readonly class Chip
         return new self($this->kind, $this->text, $this->value, $this->from, $this->to, true, $this->suggestions, $this->asks);
     }
 
+    /** The same, in the breath of what stands before it. */
+    public function inBreathBefore(): self
+    {
+        return new self($this->kind, $this->text, $this->value, $this->from, $this->to, false, $this->suggestions, $this->asks);
+    }
+
     /** Whether it counts children, by their sort. */
     public function countsChildren(): bool
     {

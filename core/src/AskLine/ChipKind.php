@@ -65,6 +65,9 @@ enum ChipKind: string
     /** A number said "of them" is among those who were counted. */
     public const OF_THEM = 'of_them';
 
+    /** So many, told by how they have it: "rare for 3, well done for 1". */
+    public const SERVED = 'served';
+
     /** Whether it says something about eaters that were just counted. */
     public function isOfEaters(): bool
     {

@@ -95,7 +95,7 @@ final readonly class Company
         $everyone = new Guests;
         $current = null;
         $isAmong = false;
-        foreach ($said as $chip) {
+        foreach (self::peopleFirst($said) as $chip) {
             // what must not be in it, said in a breath of its own, is said of everyone
             $isOfAll = $chip->isAfterComma && in_array($chip->kind, [ChipKind::Avoid, ChipKind::Diet], true);
             $isOfGroup = ! $isOfAll && ($chip->kind->isOfEaters() || $chip->kind === ChipKind::Diet);
@@ -120,6 +120,26 @@ final readonly class Company
         }
 
         return [$current === null ? $groups : [...$groups, $current], $everyone];
+    }
+
+    /**
+     * "Well done for grandma": how it is done, in a breath of its own before those who have it so, is theirs.
+     *
+     * @param  list<Chip>  $said
+     * @return list<Chip>
+     */
+    private static function peopleFirst(array $said): array
+    {
+        foreach ($said as $i => $chip) {
+            $next = $said[$i + 1] ?? null;
+            $isPeople = in_array($next?->kind, [ChipKind::Lead, ChipKind::Risk, ChipKind::Child], true) && ! $next->isAfterComma;
+            $isServed = str_ends_with($next->value ?? '', ' '.ChipKind::SERVED);
+            if ($chip->kind === ChipKind::Doneness && $isPeople && ($isServed || $chip->isAfterComma)) {
+                [$said[$i], $said[$i + 1]] = [$next->inOwnBreath(), $chip->inBreathBefore()];
+            }
+        }
+
+        return $said;
     }
 
     /**

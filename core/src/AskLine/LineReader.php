@@ -10,6 +10,7 @@ use Nessmark\Catalogue\Catalogue;
 use Nessmark\Catalogue\FoldedName;
 use Nessmark\Catalogue\NameHit;
 use Nessmark\Catalogue\NameIndex;
+use Nessmark\Say\Phrase;
 
 /** Reads an ask as people say it. Every word ends up in a chip: what is not understood is marked, never dropped. */
 final readonly class LineReader
@@ -81,6 +82,8 @@ final readonly class LineReader
                 $parted,
             ),
         );
+        $asking = array_replace($asking, ...array_map(self::lost(...), $dishes, $people->dishes));
+        $settled = static fn (Chip $chip): Chip => $asking[$chip->from] ?? $chip;
         $draft = new WishDraft($now);
 
         return new Line(
@@ -92,6 +95,27 @@ final readonly class LineReader
             ),
             $people->table,
         );
+    }
+
+    /**
+     * How somebody wants it done, which nobody has now: said of whom?
+     *
+     * @param  list<Chip>  $dish
+     * @param  array{diners: list<array<string, mixed>>, diets?: list<string>}  $eaters
+     * @return array<int, Chip> by where it stands
+     */
+    private static function lost(array $dish, array $eaters): array
+    {
+        $said = array_filter($dish, static fn (Chip $chip): bool => $chip->kind === ChipKind::Doneness);
+        $had = array_column($eaters['diners'], 'doneness');
+        $lost = [];
+        foreach (count(array_unique(array_column($said, 'value'))) > 1 ? $said : [] as $chip) {
+            if (! in_array($chip->value, $had, true)) {
+                $lost[$chip->from] = $chip->asking(new Phrase('asks.whose', ['word' => $chip->text]), ["1 {$chip->text}", "2 {$chip->text}"]);
+            }
+        }
+
+        return $lost;
     }
 
     /** @param  list<Word>  $words */
@@ -179,6 +203,9 @@ final readonly class LineReader
         for ($length = min(self::LONGEST_NAME, count($words) - $at); $length >= 1; $length--) {
             $run = array_slice($words, $at, $length);
             $last = $this->lexicon->longest([$run[$length - 1]], 0);
+            if ($length === 1 && $this->counts($words, $at)) {
+                continue; // dos is a back of fish, and two
+            }
             if ($length > 1 && in_array($last?->kind, [ChipKind::Filler, ChipKind::Article], true)) {
                 continue;
             }
@@ -210,6 +237,14 @@ final readonly class LineReader
         }
 
         return null;
+    }
+
+    /** @param  list<Word>  $words */
+    private function counts(array $words, int $at): bool
+    {
+        $next = $words[$at + 1] ?? null;
+
+        return $this->lexicon->number($words[$at]->folded) !== null && $next !== null && ! $next->isAfterComma;
     }
 
     /**

@@ -55,7 +55,31 @@ final readonly class Roles
             }
         }
 
-        return $this->bare(self::counted(self::weighedEach($chips)));
+        return self::served($this->bare(self::counted(self::weighedEach($chips))));
+    }
+
+    /**
+     * "Rare for 3 and well done for 1" counts who has it how, and not the table.
+     *
+     * @param  list<Chip>  $chips
+     * @return list<Chip>
+     */
+    private static function served(array $chips): array
+    {
+        $counted = [];
+        foreach ($chips as $i => $chip) {
+            for ($at = $i + 1; ($chips[$at] ?? null)?->kind === ChipKind::Filler && ! $chips[$at]->isAfterComma; $at++);
+            $next = $chips[$at] ?? null;
+            $isOfSome = in_array($next?->kind, [ChipKind::Count, ChipKind::Lead], true) && ! $next->isAfterComma;
+            if ($chip->kind === ChipKind::Doneness && $isOfSome) {
+                $counted[$at] = $next;
+            }
+        }
+        foreach (count($counted) > 1 ? $counted : [] as $at => $chip) {
+            $chips[$at] = $chip->kind === ChipKind::Count ? $chip->as(ChipKind::Lead, "{$chip->value} ".ChipKind::SERVED) : $chip;
+        }
+
+        return array_values($chips);
     }
 
     /**

@@ -38,9 +38,17 @@ final class Slots
             'month' => ($this->lexicon->longest($words, $at)->length ?? 1) > 1 ? null : $one($this->lexicon->placeIn('months', $word)),
             'date' => $one(preg_match('/^\d{4}-\d\d-\d\d$/', $word) === 1 ? $word : null),
             'grade' => $one(self::grade($word)),
-            'word' => $one(preg_match('/^[\p{L}\'’-]{2,40}$/u', $word) === 1 ? $word : null),
+            'word' => $one($this->isFood($words[$at]) ? $word : null),
             default => null,
         };
+    }
+
+    /** Any word, but none that only joins others or counts. */
+    private function isFood(Word $word): bool
+    {
+        return preg_match('/^[\p{L}\'’-]{2,40}$/u', $word->folded) === 1 &&
+            $this->lexicon->number($word->folded) === null &&
+            ! in_array($this->lexicon->longest([$word], 0)?->kind, [ChipKind::Filler, ChipKind::Article], true);
     }
 
     /**

@@ -48,8 +48,7 @@ final class TableTest extends TestCase
                 $row['count'],
                 ...$row['at_risk'] ? ['at_risk'] : [],
                 ...isset($row['under_one']) ? ['infant'] : (isset($row['child']) ? ['child'] : []),
-
-                ...in_array($row['doneness'] ?? null, [null, 'well'], true) || count($wish['diners']) < 3 ? [] : [$row['doneness']],
+                ...isset($row['doneness']) ? [$row['doneness']] : [],
                 ...$wish['diets'] ?? [],
                 ...$row['diets'] ?? [],
                 ...array_map(static fn (string $word): string => "no {$word}", $row['avoid']),
