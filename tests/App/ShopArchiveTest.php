@@ -117,7 +117,10 @@ final class ShopArchiveTest extends AppTestCase
         $there = $archive->read($this->path, 'moved', static fn () => null);
 
         $this->actingAs(User::query()->where('shop_id', $there->id)->firstOrFail());
-        $this->getJson('/api/v1/seasonings/own-old-cure')->assertOk()->assertJsonPath('is_locked', true)->assertJsonPath('batch.amounts', []);
+        $this->getJson('/api/v1/seasonings/own-old-cure')
+            ->assertOk()
+            ->assertJsonPath('is_locked', true)
+            ->assertJsonPath('batch.amounts', []);
         $this->get('/api/v1/seasonings/own-old-cure/label.pdf?meat_g=1000')->assertUnprocessable();
     }
 

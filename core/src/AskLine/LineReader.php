@@ -111,7 +111,8 @@ final readonly class LineReader
         $lost = [];
         foreach (count(array_unique(array_column($said, 'value'))) > 1 ? $said : [] as $chip) {
             if (! in_array($chip->value, $had, true)) {
-                $lost[$chip->from] = $chip->asking(new Phrase('asks.whose', ['word' => $chip->text]), ["1 {$chip->text}", "2 {$chip->text}"]);
+                $asks = new Phrase('asks.whose', ['word' => $chip->text]);
+                $lost[$chip->from] = $chip->asking($asks, ["1 {$chip->text}", "2 {$chip->text}"]);
             }
         }
 
