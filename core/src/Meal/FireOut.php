@@ -25,7 +25,7 @@ final readonly class FireOut
         if ($out === []) {
             return new self($tasks, []);
         }
-        $says = [];
+        $says = $lit = [];
         foreach ($tasks as $i => $task) {
             $lost = array_values(array_filter($task->uses, static fn (Station $on): bool => in_array($on, $out, true)))[0] ?? null;
             if ($lost === null) {
@@ -38,11 +38,18 @@ final readonly class FireOut
             }
             $other = self::instead($lost);
             $isLit = $other !== null && ! in_array($other, $out, true) && $has->of($other) > 0;
-            $tasks[$i] = $isLit ? $task->on($other, $lost) : $task;
-            $says[$task->dish] = new Phrase('clock.instead.'.($isLit ? $other->value : 'none'), ['name' => $task->what->args['name']]);
+            $name = ['name' => $task->what->args['name']];
+            $says[$task->dish] = new Phrase('fire_out.'.($isLit ? $other->value : 'none'), $name);
+            if ($isLit) {
+                $tasks[$i] = $task->on($other, $lost)->saying(new Phrase("fire_out.on_{$other->value}", $name));
+                $lit[MealTasks::fireOf($task->dish)] = new Phrase("fire_out.light_{$other->value}");
+            }
         }
 
-        return new self($tasks, array_values($says));
+        return new self(
+            array_map(static fn (Task $task): Task => isset($lit[$task->id]) ? $task->saying($lit[$task->id]) : $task, $tasks),
+            array_values($says),
+        );
     }
 
     /** Common practice, no source. */

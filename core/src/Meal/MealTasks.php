@@ -87,6 +87,12 @@ final readonly class MealTasks
         return $tasks;
     }
 
+    /** The id of lighting the fire of a dish. */
+    public static function fireOf(string $letter): string
+    {
+        return "{$letter}-fire";
+    }
+
     /** @return list<Task> of one side, what is eaten last */
     public static function ofSide(Side $side, string $letter): array
     {
@@ -145,7 +151,7 @@ final readonly class MealTasks
         foreach ($ticket->timeline as $i => $line) {
             if (str_starts_with($line->do->key, 'do.preheat')) {
                 $minutes = (int) ceil(-$line->atS / 60.0);
-                $tasks[] = new Task("{$letter}-fire", $letter, $line->do, $minutes, [], null, $first, 0, self::LIES_MIN);
+                $tasks[] = new Task(self::fireOf($letter), $letter, $line->do, $minutes, [], null, $first, 0, self::LIES_MIN);
             } elseif ($line->atS <= -self::AHEAD_FROM_S && str_starts_with($line->do->key, 'season_do.')) {
                 $tasks[] = self::ahead($line, "{$letter}-ahead-{$i}", $letter, $first);
             }

@@ -39,6 +39,13 @@ final readonly class Task
         );
     }
 
+    public function saying(Phrase $what): self
+    {
+        return new self(
+            $this->id, $this->dish, $what, $this->minutes, $this->uses, $this->heatC, $this->then, $this->leastGap, $this->mostGap,
+        );
+    }
+
     /** The same on another fire, or on none. */
     public function on(?Station $other, Station $lost): self
     {

@@ -170,7 +170,8 @@ final class WorkedMealsTest extends TestCase
 
         $after = self::clock($row, ['out' => ['grill']]);
         self::assertTrue($after['fits']);
-        self::assertSame(['clock.instead.oven', 'clock.instead.oven'], array_column($after['fire_out'], 'key'));
+        self::assertSame(['fire_out.oven', 'fire_out.oven'], array_column($after['fire_out'], 'key'));
+        self::assertSame('fire_out.light_oven', array_column($after['tasks'], 'what', 'id')['A-fire']['key']);
         foreach ($grilled as $id) {
             self::assertContains('oven', $on($after)[$id]);
         }
@@ -178,7 +179,7 @@ final class WorkedMealsTest extends TestCase
         $running = self::clock($row, ['out' => ['grill'], 'begun' => $begun]);
         self::assertSame($begun['A-0'], array_column($running['tasks'], 'from_at', 'id')['A-0'], 'what was begun goes on');
         $cold = self::clock($row, ['out' => ['grill', 'oven']]);
-        self::assertSame(['clock.instead.none', 'clock.instead.none'], array_column($cold['fire_out'], 'key'));
+        self::assertSame(['fire_out.none', 'fire_out.none'], array_column($cold['fire_out'], 'key'));
         self::assertFalse($cold['fits']);
         self::assertSame([], self::clock($row, ['out' => ['burner']])['fire_out'], 'nothing of this meal was on it');
     }

@@ -427,7 +427,10 @@ aside {
   color: var(--oxblood);
 }
 .kitchen .fires {
+  display: flex;
   flex-wrap: wrap;
+  gap: 4px;
+  margin-top: 8px;
 }
 .kitchen .fires span {
   flex-basis: 100%;
