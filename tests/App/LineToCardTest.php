@@ -14,7 +14,7 @@ use Tests\Support\Words;
 final class LineToCardTest extends AppTestCase
 {
     private const CASE = [
-        'cod-loin' => 28, 'beef-rib-eye-steak' => 30, 'duck-breast' => 25, 'venison-loin-steak' => 30, 'beef-cheek' => null, 'beef-mince' => null,
+        'cod-loin' => 28, 'beef-rib-eye-steak' => 30, 'duck-breast' => 25, 'venison-loin-steak' => 30, 'beef-cheek' => null,
     ];
 
     /** @return Generator<string, array{string, list<string>, list<string>}> the line, what the card says, and what it never says */
@@ -25,7 +25,9 @@ final class LineToCardTest extends AppTestCase
             ['do.prepare_coat_starch', 'doubt.apart_flour', 'doubt.diet_gluten_free'],
             ['do.prepare_coat', 'left.long'],
         ];
-        yield 'oil where somebody has no dairy' => ['venison loin steak for 3, one no dairy', ['do.baste_oil'], ['do.baste', 'trouble.overdone']];
+        yield 'oil where somebody has no dairy' => [
+            'venison loin steak for 3, one no dairy', ['do.baste_oil'], ['do.baste', 'trouble.overdone'],
+        ];
         yield 'water where stock may hold celery, and a board of its own' => [
             'beef cheeks braised for 4, one allergic to celery', ['do.braise_water', 'doubt.apart'], ['do.braise'],
         ];
