@@ -8,17 +8,13 @@ use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
 use App\Services\Language;
+use App\Services\SignIn;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Nessmark\Safety\Profile;
 
 /** A shop and its first head butcher, with a password that is said once and has to be changed. Another shop is none of its business. */
 final readonly class OpenShop
 {
-    private const WORDS = 3;
-
-    private const WORD_LETTERS = 5;
-
     /** @return array{Shop, User, string} the password in the clear, for the only time */
     public function execute(
         string $name,
@@ -31,7 +27,7 @@ final readonly class OpenShop
         string $headName,
         string $headSignIn,
     ): array {
-        $password = implode('-', array_map(static fn (): string => Str::lower(Str::random(self::WORD_LETTERS)), range(1, self::WORDS)));
+        $password = SignIn::freshPassword();
 
         return DB::transaction(static function () use (
             $name,

@@ -62,7 +62,7 @@ final class ProblemDetails
         return app(Wording::class)->text('say', $phrase->key, $phrase->args);
     }
 
-    private static function said(int $status, string $reason): JsonResponse
+    public static function said(int $status, string $reason): JsonResponse
     {
         return self::response($status, $reason, app(Wording::class)->text('problem', $reason));
     }

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Actions\LastHead;
 use App\Models\Customer;
 use App\Models\Role;
 use App\Models\Ticket;
 use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Nessmark\Errors\InputRefused;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** How a shop does it, who works there, and who comes again. */
@@ -97,6 +100,35 @@ final class HouseTest extends AppTestCase
 
         $this->postJson('/api/v1/staff', $new)->assertStatus($isTaken ? 201 : 422);
         self::assertSame($isTaken ? 1 : 0, User::query()->where('sign_in', 'tove')->count());
+    }
+
+    public function test_somebody_is_made_head_butcher_by_command(): void
+    {
+        $advisor = $this->staff(Role::Advisor, signIn: 'maret');
+        $this->artisan('nessmark:head', ['sign-in' => 'nobody'])->assertFailed();
+        $this->artisan('nessmark:head', ['sign-in' => 'maret'])->expectsOutputToContain('is head butcher')->assertSuccessful();
+        self::assertSame([Role::HeadButcher, true], [$advisor->refresh()->role, $advisor->must_change_password]);
+        $this->artisan('nessmark:head', ['sign-in' => 'una', '--name' => 'Una'])->assertSuccessful();
+        self::assertSame(Role::HeadButcher, User::query()->where('sign_in', 'una')->sole()->role);
+    }
+
+    public function test_of_two_head_butchers_who_demote_each_other_one_stays(): void
+    {
+        $one = $this->staff(Role::HeadButcher, signIn: 'one');
+        $other = User::query()->create([
+            'shop_id' => $one->shop_id, 'name' => 'Other', 'sign_in' => 'other', 'role' => Role::HeadButcher, 'password' => 'long-enough-22',
+        ]);
+        [$asOneSaw, $asOtherSaw] = [$one->fresh(), $other->fresh()];
+        $heads = $this->app->make(LastHead::class);
+        $heads->keeping($asOneSaw, static fn (User $now): bool => $now->update(['role' => Role::Cutter]));
+        $this->expectException(InputRefused::class);
+        DB::enableQueryLog();
+        try {
+            $heads->keeping($asOtherSaw, static fn (User $now): bool => $now->update(['left_at' => now()]));
+        } finally {
+            self::assertMatchesRegularExpression('/from `shops` .* for update/', DB::getQueryLog()[0]['query'], 'one at a time');
+            self::assertNull($other->refresh()->left_at);
+        }
     }
 
     public function test_who_has_left_cannot_sign_in_and_the_last_head_butcher_stays(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Models\Customer;
 use App\Models\Role;
 use App\Models\User;
 use App\Services\Csv;
@@ -16,6 +17,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** Whatever comes in is answered, named and small: never an error of ours. */
 final class UnderAttackTest extends AppTestCase
 {
+    private const FAR = '"now":"2026-12-01T10:00:00Z","eat_at":"2062-12-01T19:00:00Z","diners":[{"count":1}]';
+
     /** @return Generator<string, array{string, string, string, int}> verb, path, body, status */
     public static function unsound(): Generator
     {
@@ -39,6 +42,16 @@ final class UnderAttackTest extends AppTestCase
         yield 'an infinite number' => ['POST', 'advice', '{"cut":"lamb-rump","thickness_mm":1e999,"diners":[{"count":1}]}', 422];
         yield 'a lot of another kind' => ['POST', 'case/lots', '{"number":["L"],"cut":{"a":1},"price_per_kg":"x","weight_g":[]}', 422];
         yield 'a file that is no table' => ['POST', 'case/import', '{"lots":"all"}', 422];
+        yield 'a name that is a list' => ['POST', 'staff', '{"name":["a"],"sign_in":{"b":1},"role":"cutter","password":"long-enough-22"}', 422];
+        yield 'a word of a book' => [
+            'POST', 'matches', '{"now":"2026-12-01T10:00:00Z","diners":[{"count":1}],"or":["'.str_repeat('x', 33_000).'"]}', 422,
+        ];
+        yield 'a year mistyped, asked' => ['POST', 'advice', '{"cut":"lamb-rump",'.self::FAR.'}', 422];
+        yield 'a year mistyped, matched' => ['POST', 'matches', '{'.self::FAR.'}', 422];
+        yield 'a year mistyped, to the bench' => ['POST', 'bench', '{"ask":{"cut":"lamb-rump",'.self::FAR.'}}', 422];
+        yield 'a year mistyped, given' => [
+            'POST', 'tickets', '{"units":"metric","dishes":[{"ask":{"cut":"lamb-rump",'.self::FAR.'},"cautions_read":[]}]}', 422,
+        ];
         yield 'no sense at all' => ['PUT', 'house', '[[]]', 422];
         yield 'names as a text' => ['POST', 'catalogue/import', '{"cuts":[],"names":"x","hidden":5}', 422];
     }
@@ -62,6 +75,40 @@ final class UnderAttackTest extends AppTestCase
         self::assertLessThan(20_000, strlen((string) $reply->getContent()));
         Log::shouldNotHaveReceived('error');
         Log::shouldNotHaveReceived('log');
+    }
+
+    public function test_what_comes_in_another_form_than_json_is_not_read(): void
+    {
+        $this->actingAs($this->staff(Role::HeadButcher));
+        $forms = [
+            'multipart/form-data; boundary=x' => '',
+            'application/x-www-form-urlencoded' => 'name=a%00b',
+            'text/plain' => '{"name":"Ann"}',
+            'application/xml' => '<name/>',
+            '' => '{"name":"Ann"}',
+        ];
+        foreach ($forms as $type => $body) {
+            $server = ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json'];
+            $this->call('POST', '/api/v1/customers', ['name' => "a\0b"], server: $server, content: $body)
+                ->assertStatus(415)
+                ->assertJsonPath('reason', 'content.type');
+        }
+        self::assertSame(0, Customer::query()->count());
+        $form = ['how' => "go\0od"];
+        $this->call('POST', '/nobody', $form, server: ['CONTENT_TYPE' => 'application/x-www-form-urlencoded'])->assertStatus(422);
+    }
+
+    public function test_a_file_that_would_hold_a_worker_is_refused_before_it_is_read(): void
+    {
+        $this->actingAs($this->staff(Role::HeadButcher));
+        foreach (['text/csv' => [',', "\n"], 'application/json' => ['1,']] as $type => $fills) {
+            foreach ($fills as $fill) {
+                $body = $type === 'text/csv' ? "number,cut\n".str_repeat($fill, 1_500_000) : '{"lots":['.str_repeat($fill, 1_500_000).'1]}';
+                $server = ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json'];
+                $reply = $this->call('POST', '/api/v1/case/import', server: $server, content: $body)->assertStatus(422);
+                self::assertSame('(input)', $reply->json('violations.0.key'));
+            }
+        }
     }
 
     public function test_of_thousands_of_wrong_keys_fifty_are_named(): void

@@ -19,15 +19,22 @@ final class SoundInput
     /** A body of a usual request, and of a file, bytes. */
     private const MOST_BYTES = 262_144;
 
-    private const MOST_FILE_BYTES = 16_777_216;
+    private const MOST_FILE_BYTES = 4_194_304;
 
-    /** Values in the body of a usual request; a file has as many as it has cells. */
+    /** Values in the body of a usual request, and cells in a file: as many as are read within three seconds (our choice). */
     private const MOST_VALUES = 4_000;
+
+    private const MOST_CELLS = 300_000;
+
+    private const FILES = ['api/v1/case/import', 'api/v1/catalogue/import', 'api/v1/seasonings/import'];
 
     private const MOST_DEPTH = 12;
 
     public function handle(Request $request, Closure $next): Response
     {
+        if ($request->is('api/*') && ! $this->isOfKnownType($request)) {
+            return ProblemDetails::said(415, 'content.type');
+        }
         try {
             $this->check($request);
         } catch (InputRefused $refused) {
@@ -40,7 +47,7 @@ final class SoundInput
     /** @throws InputRefused naming what is unsound */
     private function check(Request $request): void
     {
-        $isFile = $request->is('api/v1/case/import', 'api/v1/catalogue/import');
+        $isFile = $request->is(...self::FILES);
         $body = $request->getContent();
         $most = $isFile ? self::MOST_FILE_BYTES : self::MOST_BYTES;
         if (strlen($body) > $most) {
@@ -48,6 +55,13 @@ final class SoundInput
         }
         if (! $this->isText($body) || ! $this->isText(rawurldecode($request->getRequestUri()))) {
             throw InputRefused::one('(input)', 'wrong_type', null, 'utf8_text');
+        }
+        if ($isFile && substr_count($body, ',') + substr_count($body, ';') + substr_count($body, "\n") > self::MOST_CELLS) {
+            throw InputRefused::one('(input)', 'out_of_range', null, 'cells', ['max' => self::MOST_CELLS]);
+        }
+        foreach ($request->request->all() as $name => $value) {
+            $left = self::MOST_VALUES;
+            $this->checkValues([$name => $value], 1, $left); // of a form: JSON is looked at below
         }
         foreach ($request->query->all() as $name => $value) {
             if ($value !== null && ! is_string($value)) {
@@ -58,6 +72,17 @@ final class SoundInput
             $left = self::MOST_VALUES;
             $this->checkValues(json_decode($body, true), 1, $left);
         }
+    }
+
+    /** What is read is JSON, or a table where one is taken: what comes in another form would not be looked at. */
+    private function isOfKnownType(Request $request): bool
+    {
+        $type = strtolower(trim(explode(';', $request->headers->get('Content-Type') ?? '')[0]));
+        if ($type === '') {
+            return $request->getContent() === '' && $request->files->count() === 0;
+        }
+
+        return $type === 'application/json' || str_ends_with($type, '+json') || ($type === 'text/csv' && $request->is(...self::FILES));
     }
 
     /** @param  int  $left  values there may still be */

@@ -9,12 +9,10 @@ use App\Http\Requests\Rules\ShortEnough;
 use App\Models\Role;
 use App\Models\User;
 use App\Services\SignIn;
-use App\Services\Wording;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Validator;
 
-/** Somebody new, or changed. A password is long; the last head butcher stays one. */
+/** Somebody new, or changed. A password is long. */
 final class StaffRequest extends FormRequest
 {
     public function authorize(): bool
@@ -27,7 +25,8 @@ final class StaffRequest extends FormRequest
     {
         $must = $this->isNew() ? 'required' : 'sometimes';
         $of = $this->route('user');
-        $names = $of instanceof User ? [$of->sign_in, $of->name] : [$this->string('sign_in')->value(), $this->string('name')->value()];
+        $given = array_values(array_filter([$this->input('sign_in'), $this->input('name')], is_string(...)));
+        $names = $of instanceof User ? [$of->sign_in, $of->name] : $given;
 
         return [
             'name' => [$must, 'string', 'max:80'],
@@ -48,29 +47,6 @@ final class StaffRequest extends FormRequest
                 new ShortEnough(),
                 new NotGuessed($names),
             ],
-        ];
-    }
-
-    /** @return list<callable(Validator): void> */
-    public function after(): array
-    {
-        return [
-            function (Validator $validator): void {
-                $user = $this->route('user');
-                if (
-                    ! ($user instanceof User) ||
-                    $user->role !== Role::HeadButcher ||
-                    ! $this->filled('role') ||
-                    $this->enum('role', Role::class) === Role::HeadButcher
-                ) {
-                    return;
-                }
-                if (
-                    User::query()->where('shop_id', $user->shop_id)->where('role', Role::HeadButcher)->whereNull('left_at')->count() < 2
-                ) {
-                    $validator->errors()->add('role', app(Wording::class)->text('problem', 'staff.last_head'));
-                }
-            },
         ];
     }
 

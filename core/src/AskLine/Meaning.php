@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nessmark\AskLine;
 
 use DateTimeImmutable;
+use Nessmark\Meal\Occasion;
 use Nessmark\Say\Phrase;
 
 /** What each pattern of the lexicon means, with what stands in its slots. */
@@ -58,6 +59,15 @@ final readonly class Meaning
 
     /** @param  list<string>  $values  of the slots */
     public function of(string $pattern, array $values, int $length): ?Found
+    {
+        $found = $this->meant($pattern, $values, $length);
+        $isTooFar = $found?->kind === ChipKind::Day && Occasion::isTooFar(new DateTimeImmutable($found->value), $this->now);
+
+        return $isTooFar ? new Found(ChipKind::Unknown, '', $length, [], new Phrase('asks.too_far')) : $found;
+    }
+
+    /** @param  list<string>  $values  of the slots */
+    private function meant(string $pattern, array $values, int $length): ?Found
     {
         $value = $values[0] ?? '';
         $says = static fn (ChipKind $kind, float|int|string $what, ?Phrase $asks = null): Found => new Found(

@@ -508,12 +508,9 @@ final readonly class AskReader
     /** @return array{DateTimeImmutable|null, DateTimeImmutable|null} */
     private function times(Fields $in, HouseRules $house): array
     {
-        [$now, $eatAt] = [$in->moment('now'), $in->moment('eat_at')];
+        [$now, $eatAt] = Hours::read($in, $house);
         if ($eatAt !== null && $now === null && ! $in->isWrong()) {
             $in->refuse('now', 'missing', null, 'now');
-        }
-        if ($eatAt !== null && $now !== null && $eatAt <= $now) {
-            $in->refuse('eat_at', 'out_of_range', $eatAt->format(DATE_ATOM), 'after_now', ['clock' => $now->format('H:i')]);
         }
 
         return [$now === null ? null : $house->local($now), $eatAt === null ? null : $house->local($eatAt)];

@@ -57,8 +57,7 @@ final readonly class ClockReport
     {
         $in = Fields::of($data);
         $in->peek('asks');
-        $eatAt = $in->moment('eat_at');
-        $now = $in->moment('now');
+        [$now, $eatAt] = Hours::read($in, $house);
         $sides = [];
         foreach ($in->has('sides') ? $in->texts('sides', self::MOST_SIDES) : [] as $i => $slug) {
             $side = $this->sides->side($slug);
@@ -79,10 +78,8 @@ final readonly class ClockReport
             }
         }
         $in->refuseIfWrong();
-        if ($eatAt === null || $now === null || $eatAt <= $now) {
-            throw InputRefused::one('eat_at', 'out_of_range', $eatAt?->format(DATE_ATOM), 'after_now', [
-                'clock' => $now?->format('H:i') ?? '',
-            ]);
+        if ($eatAt === null || $now === null) {
+            throw InputRefused::one('eat_at', 'missing', null, 'moment');
         }
 
         return new ClockAsked($sides, $house->local($now), $house->local($eatAt), $stations, $out, $begun, $held);

@@ -18,6 +18,9 @@ final class Fields
     /** @var list<string> */
     private array $known = [];
 
+    /** Signs of one text of a list. Ours. */
+    private const LONGEST_ITEM = 200;
+
     /**
      * @param  array<array-key, mixed>  $data
      * @param  list<Violation>  $violations  shared with the fields inside
@@ -299,10 +302,12 @@ final class Fields
     {
         $texts = [];
         foreach ($this->items($key, 0, $most) as $i => $item) {
-            if (is_string($item)) {
-                $texts[] = $item;
-            } else {
+            if (! is_string($item)) {
                 $this->refuse("{$key}.{$i}", 'wrong_type', $item, 'text');
+            } elseif (mb_strlen($item) > self::LONGEST_ITEM) {
+                $this->refuse("{$key}.{$i}", 'out_of_range', null, 'text_up_to', ['signs' => self::LONGEST_ITEM]);
+            } else {
+                $texts[] = $item;
             }
         }
 

@@ -129,15 +129,9 @@ final readonly class WishReader
         $fires = $this->fires($in);
         $thicknessMm = $in->optionalNumber('thickness_mm', 3.0, self::THICKEST_MM);
         $size = self::size($in);
-        $now = $in->moment('now');
-        $eatAt = $in->moment('eat_at');
+        [$now, $eatAt] = Hours::read($in, $house);
         if ($now === null && ! $in->isWrong()) {
             $in->refuse('now', 'missing', null, 'now');
-        }
-        if ($now !== null && $eatAt !== null && $eatAt <= $now) {
-            $in->refuse('eat_at', 'out_of_range', $eatAt->format(DATE_ATOM), 'after_now', [
-                'clock' => $house->local($now)->format('H:i'),
-            ]);
         }
         $lot = $this->lot($in);
         $budget = $in->optionalNumber('budget', 0.0, self::MOST_MONEY, 'money');

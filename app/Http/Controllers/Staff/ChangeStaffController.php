@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Staff;
 
+use App\Actions\LastHead;
 use App\Http\Requests\StaffRequest;
 use App\Http\Resources\StaffResource;
 use App\Models\User;
@@ -35,13 +36,16 @@ final class ChangeStaffController
             ],
         ),
     ]
-    public function __invoke(StaffRequest $request, User $user, DayBook $book): JsonResponse
+    public function __invoke(StaffRequest $request, User $user, DayBook $book, LastHead $heads): JsonResponse
     {
         /** @var User $by */
         $by = $request->user();
         $given = $request->given();
         $isForAnother = isset($given['password']) && ! $user->is($by);
-        $user->update([...$given, ...$isForAnother ? ['must_change_password' => true] : []]);
+        $user = $heads->keeping(
+            $user,
+            static fn (User $now): bool => $now->update([...$given, ...$isForAnother ? ['must_change_password' => true] : []]),
+        );
         if ($isForAnother) {
             DB::table('sessions')->where('user_id', $user->id)->delete();
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Staff;
 
+use App\Actions\LastHead;
 use App\Models\User;
 use App\Services\DayBook;
 use Illuminate\Http\Request;
@@ -31,12 +32,12 @@ final class RemoveStaffController
             ],
         ),
     ]
-    public function __invoke(Request $request, User $user, DayBook $book): Response
+    public function __invoke(Request $request, User $user, DayBook $book, LastHead $heads): Response
     {
         if ($user->is($request->user())) {
             throw InputRefused::one('user', 'conflict', $user->name, 'somebody_else');
         }
-        $user->update(['left_at' => now(), 'password' => Str::random(40)]);
+        $user = $heads->keeping($user, static fn (User $now): bool => $now->update(['left_at' => now(), 'password' => Str::random(40)]));
         DB::table('sessions')->where('user_id', $user->id)->delete();
         /** @var User $by */
         $by = $request->user();
