@@ -11,12 +11,14 @@ use App\Http\Outage;
 use App\Http\OutOfRoom;
 use App\Http\ProblemDetails;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
+use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Log;
 use Nessmark\Errors\CoreException;
 
 $app = Application::configure(basePath: dirname(__DIR__))
@@ -38,6 +40,17 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         // Refused input is no fault of ours, and a full disk is not mended by writing about it.
         $exceptions->dontReport([CoreException::class, UniqueConstraintViolationException::class, OutOfRoom::class]);
+        // The values of a statement may be names, or a session: what failed is told without them.
+        $exceptions->report(static function (QueryException $error): bool {
+            Log::error('A statement failed.', [
+                'statement' => $error->getSql(),
+                'state' => (string) $error->getCode(),
+                'driver_code' => $error->errorInfo[1] ?? null,
+                'request' => RequestId::current(),
+            ]);
+
+            return false;
+        });
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
         $exceptions->render(
             fn (Throwable $error, Request $request) => match (true) {

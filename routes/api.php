@@ -26,6 +26,7 @@ use App\Http\Controllers\Customers\AddCustomerController;
 use App\Http\Controllers\Customers\ChangeCustomerController;
 use App\Http\Controllers\Customers\ExportCustomerController;
 use App\Http\Controllers\Customers\ForgetCustomerController;
+use App\Http\Controllers\Customers\ForgetNameController;
 use App\Http\Controllers\Customers\ListCustomersController;
 use App\Http\Controllers\House\ChangeHouseController;
 use App\Http\Controllers\House\ExportDayBookController;
@@ -168,6 +169,7 @@ Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void
     Route::middleware('can:advise')->group(function (): void {
         Route::get('customers', ListCustomersController::class);
         Route::post('customers', AddCustomerController::class);
+        Route::post('customers/forget-name', ForgetNameController::class);
         Route::put('customers/{customer}', ChangeCustomerController::class)->can('own-customer', 'customer');
         Route::get('customers/{customer}/export.json', ExportCustomerController::class)->can('own-customer', 'customer');
         Route::delete('customers/{customer}', ForgetCustomerController::class)->can('own-customer', 'customer');

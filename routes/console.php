@@ -20,6 +20,7 @@ Schedule::call(
 )
     ->name('old sessions')
     ->dailyAt('03:10');
+Schedule::command('nessmark:forget-old-names')->dailyAt('03:20');
 Schedule::call(
     static fn () => DB::table('card_links')
         ->where('expires_at', '<', now()->subDays(7))

@@ -23,6 +23,7 @@ final class QueueBench
         DishTicket $ticket,
         ?Lot $lot,
         ?string $customer,
+        ?int $customerId = null,
         ?TicketDish $kept = null,
         ?int $sentAhead = null,
     ): ?BenchOrder {
@@ -40,7 +41,11 @@ final class QueueBench
                     ->lockForUpdate()
                     ->first();
         if ($ahead !== null) {
-            $ahead->update(['ticket_dish_id' => $kept?->id, 'customer' => $customer ?? $ahead->customer]);
+            $ahead->update([
+                'ticket_dish_id' => $kept?->id,
+                'customer' => $customer ?? $ahead->customer,
+                'customer_id' => $customerId ?? $ahead->customer_id,
+            ]);
 
             return $ahead;
         }
@@ -51,6 +56,7 @@ final class QueueBench
             'ticket_dish_id' => $kept?->id,
             'lot_id' => $lot?->id,
             'customer' => $customer,
+            'customer_id' => $customerId,
             'cut_slug' => $dish->piece->cut->slug,
             'cut_name' => $dish->piece->cut->name,
             'method' => $dish->way->method->value,

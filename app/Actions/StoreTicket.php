@@ -142,6 +142,7 @@ final readonly class StoreTicket
                     $ticket->dishes[$i],
                     $row,
                     $kept->customer_label,
+                    $kept->customer_id,
                     $keptDish,
                     $dish->sentAhead,
                 );

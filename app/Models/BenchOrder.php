@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $pieces
  * @property string $thickness_mm
  * @property string|null $customer
+ * @property int|null $customer_id
  * @property array<string, mixed> $work
  * @property list<int> $steps_done
  * @property Carbon|null $due_at

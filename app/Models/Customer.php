@@ -19,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, string> $fires
  * @property string $units
  * @property Language|null $language  of their cards; null: the shop's
+ * @property \Illuminate\Support\Carbon $created_at
  * @property int|null $tickets_count
  * @property Carbon|string|null $tickets_max_created_at
  */

@@ -17,13 +17,14 @@ use Nessmark\Safety\Profile;
  * @property string $currency
  * @property array<string, mixed>|null $house
  * @property string|null $margin_pct
+ * @property int $names_kept_months  after their last ticket
  * @property string $units
  * @property string $language
  * @property string|null $code  after the @ of a sign-in name
  */
 final class Shop extends Model
 {
-    protected $fillable = ['name', 'town', 'safety_profile', 'currency', 'house', 'margin_pct', 'units', 'language', 'code'];
+    protected $fillable = ['name', 'town', 'safety_profile', 'currency', 'house', 'margin_pct', 'names_kept_months', 'units', 'language', 'code'];
 
     /** @return array<string, string> */
     protected function casts(): array

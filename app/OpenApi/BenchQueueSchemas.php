@@ -85,6 +85,7 @@ use OpenApi\Attributes as OA;
         properties: [
             new OA\Property(property: 'ask', ref: '#/components/schemas/Ask'),
             new OA\Property(property: 'customer', type: 'string', nullable: true),
+            new OA\Property(property: 'customer_id', type: 'integer', nullable: true),
         ],
     ),
     OA\Schema(

@@ -9,6 +9,22 @@ use OpenApi\Attributes as OA;
 // Who comes again, if they want to be known. The front end reads its types from these.
 #[
     OA\Schema(
+        schema: 'NameToForget',
+        type: 'object',
+        additionalProperties: false,
+        required: ['name'],
+        properties: [new OA\Property(property: 'name', type: 'string')],
+    ),
+    OA\Schema(
+        schema: 'NameForgotten',
+        type: 'object',
+        additionalProperties: false,
+        required: ['stood_on'],
+        properties: [new OA\Property(property: 'stood_on', type: 'integer', description: 'tickets and bench orders')],
+    ),
+]
+#[
+    OA\Schema(
         schema: 'NewCustomer',
         type: 'object',
         additionalProperties: false,

@@ -24,6 +24,7 @@ use OpenApi\Attributes as OA;
                 description: 'a zone of the tz database; days and hours are counted in it',
             ),
             new OA\Property(property: 'margin_pct', type: 'number', nullable: true),
+            new OA\Property(property: 'names_kept_months', type: 'integer', description: 'after their last ticket'),
             new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial']),
             new OA\Property(property: 'language', type: 'string'),
             new OA\Property(property: 'currency', type: 'string'),

@@ -54,6 +54,7 @@ final readonly class House
                 'portions_pct' => round(100.0 * $rules->portions),
                 'time_zone' => $rules->timeZone,
                 'margin_pct' => $shop->margin_pct === null ? null : (float) $shop->margin_pct,
+                'names_kept_months' => $shop->names_kept_months,
                 'units' => $shop->units,
                 'language' => $shop->language,
                 'currency' => $shop->currency,

@@ -30,6 +30,12 @@ const ASK = [
     'diners' => [['count' => 1, 'doneness' => 'cooked']],
 ];
 
+/** What a body may say it is. */
+const TYPES = [
+    'application/json', 'application/json', 'application/ld+json', 'text/csv', 'multipart/form-data; boundary=x',
+    'application/x-www-form-urlencoded', 'text/plain', '',
+];
+
 /** @var Application $app */
 $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
 $kernel = $app->make(Kernel::class);
@@ -45,9 +51,11 @@ $ask = static function (User $user, string $verb, string $path, array|string $bo
     foreach ($headers as $name => $value) {
         $server[$name === 'Content-Type' ? 'CONTENT_TYPE' : 'HTTP_'.strtoupper(strtr($name, '-', '_'))] = $value;
     }
+    $isForm = str_contains($server['CONTENT_TYPE'], 'form');
     $request = Request::create(
         "/api/v1/{$path}",
         $verb,
+        $isForm ? (array) json_decode(is_string($body) ? $body : (string) json_encode($body), true) : [],
         server: $server,
         content: is_string($body) ? $body : (string) json_encode($body),
     );
@@ -377,7 +385,9 @@ switch ($argv[1]) {
         }
         $statuses = [];
         for ($i = 0; $i < (int) $argv[2]; $i++) {
-            [$verb, $path] = $paths[mt_rand(0, count($paths) - 1)];
+            // every address with every type in turn
+            [$verb, $path] = $paths[intdiv($i, count(TYPES)) % count($paths)];
+            $type = TYPES[$i % count(TYPES)];
             $path = (string) preg_replace_callback(
                 '/\{(\w+)\}/',
                 static fn (array $m): string => mt_rand(0, 2) === 0
@@ -431,12 +441,12 @@ switch ($argv[1]) {
                 $verb,
                 $path.$query,
                 $verb === 'GET' ? '' : $text,
-                mt_rand(0, 9) === 0
-                    ? [
-                        'Content-Type' => 'text/csv',
-                        'Idempotency-Key' => (string) (is_scalar($k = $odd[mt_rand(0, count($odd) - 1)]) ? $k : 'k'),
-                    ]
-                    : [],
+                [
+                    'Content-Type' => $type,
+                    ...mt_rand(0, 9) === 0
+                        ? ['Idempotency-Key' => (string) (is_scalar($k = $odd[mt_rand(0, count($odd) - 1)]) ? $k : 'k')]
+                        : [],
+                ],
             );
             $statuses[$status] = ($statuses[$status] ?? 0) + 1;
             $seconds = (hrtime(true) - $started) / 1e9;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\ForgetCustomer;
 use App\Services\Backups;
 use Illuminate\Console\Command;
 use RuntimeException;
@@ -17,7 +18,7 @@ final class RestoreCommand extends Command
 
     protected $description = 'Bring a backup back into an empty installation';
 
-    public function handle(Backups $backups): int
+    public function handle(Backups $backups, ForgetCustomer $forget): int
     {
         $file = $this->argument('file');
         try {
@@ -35,6 +36,11 @@ final class RestoreCommand extends Command
         } elseif ($key !== config('app.key')) {
             $this->warn('Its secrets are kept under another key. Put it into the environment, then restart:');
             $this->line("APP_KEY={$key}");
+        }
+        if ($key === config('app.key')) {
+            $this->line($forget->again().' of those who were forgotten since are forgotten again.');
+        } else {
+            $this->warn('With that key in place, forget again who was forgotten since: php artisan nessmark:forget-again');
         }
         $this->info('Everything is back.');
 

@@ -21,6 +21,7 @@ final class HouseRequest extends FormRequest
     {
         return [
             'margin_pct' => ['nullable', 'numeric', 'min:0', 'max:90'],
+            'names_kept_months' => ['sometimes', 'integer', 'min:1', 'max:120'],
             'units' => ['sometimes', Rule::in(['metric', 'imperial'])],
             'language' => ['sometimes', Rule::in(House::languages())],
             'currency' => ['sometimes', Rule::in(House::CURRENCIES)],
@@ -31,7 +32,7 @@ final class HouseRequest extends FormRequest
     public function houseData(): array
     {
         $data = json_decode($this->getContent(), true);
-        $house = is_array($data) ? array_diff_key($data, ['margin_pct' => 0, 'units' => 0, 'language' => 0, 'currency' => 0]) : [];
+        $house = is_array($data) ? array_diff_key($data, $this->rules()) : [];
 
         return array_combine(array_map(strval(...), array_keys($house)), array_values($house));
     }

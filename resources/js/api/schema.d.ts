@@ -367,6 +367,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/customers/forget-name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Forget a name that was only typed, on every ticket and bench order that is no customer’s */
+        post: operations["forgetName"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/house": {
         parameters: {
             query?: never;
@@ -2077,6 +2094,8 @@ export interface components {
             /** @description a zone of the tz database; days and hours are counted in it */
             time_zone?: string;
             margin_pct?: number | null;
+            /** @description after their last ticket */
+            names_kept_months?: number;
             /** @enum {string} */
             units?: "metric" | "imperial";
             language?: string;
@@ -2319,10 +2338,17 @@ export interface components {
             tenderness: string;
             shear_force_kg: components["schemas"]["LowToHigh"] | null;
         };
+        NameForgotten: {
+            /** @description tickets and bench orders */
+            stood_on: number;
+        };
         NameMeaning: {
             slug: string;
             name: string;
             places: string[];
+        };
+        NameToForget: {
+            name: string;
         };
         NamedCut: {
             slug: string;
@@ -2874,6 +2900,7 @@ export interface components {
         ToBench: {
             ask: components["schemas"]["Ask"];
             customer?: string | null;
+            customer_id?: number | null;
         };
         ToOrder: {
             lot: string;
@@ -3862,6 +3889,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    forgetName: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NameToForget"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NameForgotten"];
+                };
+            };
+            /** @description Refused, naming each key */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
             };
         };
     };

@@ -50,6 +50,16 @@ final class TableRulesTest extends TestCase
         self::assertSame('stop', $of('lamb-rump', ['under_one' => true, 'doneness' => 'medium_rare'])['level'], 'under one is at risk');
     }
 
+    public function test_for_who_is_at_risk_whole_meat_starts_cold_too(): void
+    {
+        $of = static fn (bool $isAtRisk): array => array_column(self::ticket([
+            'cut' => 'lamb-rump', 'start_c' => 12, 'diners' => [['count' => 2, 'at_risk' => $isAtRisk]],
+        ])['verdict']['findings'], 'key');
+
+        self::assertContains('safety.warm_start_stop', $of(true));
+        self::assertNotContains('safety.warm_start_stop', $of(false));
+    }
+
     public function test_no_honey_goes_on_the_meat_of_who_is_under_one(): void
     {
         $on = static fn (array $diner): array => array_column(self::ticket([

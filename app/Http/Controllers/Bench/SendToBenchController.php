@@ -9,6 +9,7 @@ use App\Actions\Once;
 use App\Actions\QueueBench;
 use App\Http\OnceKey;
 use App\Models\BenchOrder;
+use App\Models\Customer;
 use App\Models\User;
 use App\Services\BenchAsk;
 use App\Services\BenchSheet;
@@ -45,12 +46,15 @@ final class SendToBenchController
         /** @var User $user */
         $user = $request->user();
         [$dish, $ticket, $lot] = $asks->read($user->shop, $request->json('ask'));
-        $customer = $request->string('customer')->trim()->limit(60, '')->toString();
+        $known = $request->integer('customer_id') === 0
+            ? null
+            : Customer::query()->where('shop_id', $user->shop_id)->findOrFail($request->integer('customer_id'));
+        $customer = $known->name ?? $request->string('customer')->trim()->limit(60, '')->toString();
         $sent = $once->run(
             $user,
             OnceKey::of($request),
             static fn (): array => [
-                'id' => $queue->execute($user, $dish, $ticket, $lot, $customer === '' ? null : $customer)->id ?? null,
+                'id' => $queue->execute($user, $dish, $ticket, $lot, $customer === '' ? null : $customer, $known?->id)->id ?? null,
             ],
         );
 

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Customers;
 
 use App\Http\Resources\CustomerResource;
 use App\Http\Resources\TicketResource;
+use App\Models\BenchOrder;
 use App\Models\Customer;
 use App\Models\Ticket;
 use Illuminate\Http\JsonResponse;
@@ -31,6 +32,10 @@ final class ExportCustomerController
             [
                 'customer' => (new CustomerResource($customer))->resolve($request),
                 'tickets' => TicketResource::collection($tickets)->resolve($request),
+                'bench_orders' => BenchOrder::query()
+                    ->where('customer_id', $customer->id)
+                    ->orderBy('id')
+                    ->get(['cut_name', 'method', 'pieces', 'customer', 'state', 'created_at']),
             ],
             200,
             ['Content-Disposition' => 'attachment; filename="customer.json"'],

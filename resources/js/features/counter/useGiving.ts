@@ -74,7 +74,7 @@ export function useGiving() {
     mutationFn: () => {
       const ask = asks.shown?.ask
       if (ask == null) throw new Error(t('ticket.problems'))
-      const body = { ask, customer: asks.ask.label || null }
+      const body = { ask, customer: asks.ask.label || null, customer_id: asks.ask.customer }
       return orThrow(api.POST('/bench', { body, headers: once(asks.keyFor(`bench ${JSON.stringify(body)}`)) }))
     },
     onSuccess: (order) => {

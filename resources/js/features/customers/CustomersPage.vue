@@ -34,6 +34,11 @@ const add = useMutation({
     return queries.invalidateQueries({ queryKey: ['customers'] })
   },
 })
+/** A name that was only typed on a ticket, and is nobody's who is kept. */
+const forgetName = useMutation({
+  mutationFn: (name: string) => orThrow(api.POST('/customers/forget-name', { body: { name } })),
+  onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: ['tickets'] }), queries.invalidateQueries({ queryKey: ['bench'] })]),
+})
 const isNew = computed(
   () =>
     find.value.trim() !== '' &&
@@ -58,6 +63,13 @@ const isNew = computed(
       }}</button>
     </header>
     <p class="note">{{ t('customers.note') }}</p>
+    <p v-if="isNew" class="note">
+      <button type="button" class="plain" data-testid="forget-name" @click="forgetName.mutate(find.trim())">{{
+        t('customers.forgetName', { name: find.trim() })
+      }}</button>
+      <span v-if="forgetName.data.value" role="status">{{ t('customers.nameForgotten', { count: forgetName.data.value.stood_on }) }}</span>
+      <span v-if="forgetName.error.value" class="wrong" role="alert">{{ forgetName.error.value.message }}</span>
+    </p>
     <p v-if="add.error.value" class="wrong" role="alert">{{ add.error.value.message }}</p>
     <Failed v-if="customers.isError.value" :problem="customers.error.value?.message ?? ''" @again="customers.refetch()" />
     <Waiting v-else-if="!customers.data.value" :label="t('tickets.loading')" />

@@ -12,6 +12,7 @@ const { t } = useI18n()
 const form = reactive({
   portions: String(props.sheet.rules.portions_pct ?? 100),
   margin: props.sheet.rules.margin_pct === null || props.sheet.rules.margin_pct === undefined ? '' : String(props.sheet.rules.margin_pct),
+  namesKept: String(props.sheet.rules.names_kept_months ?? 36),
   units: props.sheet.rules.units ?? 'metric',
   currency: props.sheet.rules.currency ?? 'EUR',
   language: props.sheet.rules.language ?? 'en',
@@ -23,6 +24,7 @@ const save = () => {
   emit('save', {
     portions_pct: figure(form.portions) ?? 100,
     margin_pct: figure(form.margin),
+    names_kept_months: figure(form.namesKept) ?? 36,
     units: form.units,
     currency: form.currency,
     language: form.language,
@@ -54,6 +56,16 @@ const zones = computed(() => [...new Set([form.timeZone, 'UTC', ...Intl.supporte
         data-testid="margin"
     /></label>
     <p v-if="errors['margin_pct']" class="wrong" role="alert">{{ errors['margin_pct'] }}</p>
+    <label
+      >{{ t('house.namesKept')
+      }}<InputText
+        v-model="form.namesKept"
+        inputmode="numeric"
+        :disabled="!sheet.may_change"
+        :invalid="Boolean(errors['names_kept_months'])"
+        data-testid="names-kept"
+    /></label>
+    <p v-if="errors['names_kept_months']" class="wrong" role="alert">{{ errors['names_kept_months'] }}</p>
     <PickOne
       v-model="form.units"
       :label="t('house.units')"
