@@ -24,6 +24,17 @@ final class TwoProfilesTest extends TestCase
         self::assertContains('safety.oven_too_cool', $keys([...$ask, 'profile' => 'us']));
     }
 
+    /** Pork below its minimum: not handed over in the United Kingdom (from memory), read out in the United States. */
+    public function test_below_the_minimum_the_stricter_profile_decides_whichever_comes_first(): void
+    {
+        $ask = ['cut' => 'pork-tenderloin', 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => 'core:58']]];
+        $level = static fn (Profile $house, array $more): string => Counter::open()->ticket([...$ask, ...$more], $house)['verdict']['level'];
+
+        self::assertSame('caution', $level(Profile::Us, []));
+        self::assertSame('stop', $level(Profile::Us, ['profile' => 'uk']));
+        self::assertSame('stop', $level(Profile::Uk, ['profile' => 'us']));
+    }
+
     public function test_farmed_or_wild_is_asked_of_venison_that_is_only_safe_for_the_farmed(): void
     {
         $ask = [

@@ -26,10 +26,11 @@ final class WholeBirdTest extends TestCase
 
     public function test_a_joint_that_is_no_bird_is_still_too_slow_there(): void
     {
-        $ask = ['cut' => 'pork-leg-bone-in', 'method' => 'oven_roast', 'raw_g' => 6000, 'heat_c' => 165.0];
-        $ticket = Counter::open()->ticket([...$ask, 'diners' => [['count' => 8, 'at_risk' => true]]]);
-
-        self::assertContains('safety.slow', array_column($ticket['verdict']['findings'], 'key'));
+        $ask = ['cut' => 'pork-leg-bone-in', 'method' => 'oven_roast', 'raw_g' => 6000, 'heat_c' => 165.0, 'diners' => [['count' => 8]]];
+        foreach ([['pierced' => true], ['rearing' => 'wild']] as $of) {
+            $ticket = Counter::open()->ticket([...$ask, ...$of]);
+            self::assertContains('safety.too_slow', array_column($ticket['verdict']['findings'], 'key'));
+        }
     }
 
     public function test_a_breast_with_its_wing_bone_has_a_middle_to_probe(): void
