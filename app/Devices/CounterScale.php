@@ -22,7 +22,7 @@ final readonly class CounterScale
     /** What is waited for; anything else is said at once. */
     private const PASSING = [ScaleState::Settling, ScaleState::Unreadable];
 
-    public function __construct(private Wire $wire, private Repository $memory) {}
+    public function __construct(private Wire $wire, private Breaker $breaker, private Repository $memory) {}
 
     public function look(Shop $shop): ScaleWatch
     {
@@ -54,7 +54,7 @@ final readonly class CounterScale
     /** What the hand of the stand-in does; a real scale has none. */
     public function hand(string $does): void
     {
-        $this->wire->ask("hand {$does}");
+        $this->breaker->ask($this->wire, "hand {$does}");
     }
 
     private function seen(Shop $shop, string $word): ScaleWatch
@@ -63,7 +63,7 @@ final readonly class CounterScale
         $kept = $this->memory->get($key);
         $watch = is_array($kept) ? ScaleWatch::kept($kept) : ScaleWatch::fresh();
         try {
-            $watch = $watch->read($this->wire->ask($word), intdiv(hrtime(true), 1_000_000));
+            $watch = $watch->read($this->breaker->ask($this->wire, $word), intdiv(hrtime(true), 1_000_000));
         } catch (DeviceLost) {
             $watch = $watch->lost();
         }

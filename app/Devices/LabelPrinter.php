@@ -7,7 +7,7 @@ namespace App\Devices;
 /** The printer of labels. */
 final readonly class LabelPrinter
 {
-    public function __construct(private Wire $wire) {}
+    public function __construct(private Wire $wire, private Breaker $breaker) {}
 
     /**
      * @param  string  $pdf  one label
@@ -18,7 +18,7 @@ final readonly class LabelPrinter
      */
     public function print(string $pdf, int $copies = 1): int
     {
-        $answer = $this->wire->ask(sprintf('label %d %08x %d', strlen($pdf), crc32($pdf), $copies), $pdf);
+        $answer = $this->breaker->ask($this->wire, sprintf('label %d %08x %d', strlen($pdf), crc32($pdf), $copies), $pdf);
 
         return preg_match('/^printed (\d+)$/D', $answer, $part) === 1 ? (int) $part[1] : throw PrintRefused::saying($answer);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Devices\Breaker;
 use App\Devices\CounterScale;
 use App\Devices\LabelPrinter;
 use App\Devices\Wire;
@@ -108,11 +109,15 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(AskReader::class);
         $this->app->bind(
             CounterScale::class,
-            fn (): CounterScale => new CounterScale(new Wire(config()->string('devices.scale')), $this->app->make(Repository::class)),
+            fn (): CounterScale => new CounterScale(
+                new Wire(config()->string('devices.scale')),
+                $this->app->make(Breaker::class),
+                $this->app->make(Repository::class),
+            ),
         );
         $this->app->bind(
             LabelPrinter::class,
-            fn (): LabelPrinter => new LabelPrinter(new Wire(config()->string('devices.label_printer'))),
+            fn (): LabelPrinter => new LabelPrinter(new Wire(config()->string('devices.label_printer')), $this->app->make(Breaker::class)),
         );
         $this->app->singleton(Palette::class, fn (): Palette => Palette::fromFile(resource_path('wording/palette.json')));
         $this->app->singleton(

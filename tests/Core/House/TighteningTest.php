@@ -93,4 +93,15 @@ final class TighteningTest extends TestCase
             ),
         );
     }
+
+    public function test_an_ask_s_own_school_leaves_the_house_s_portions_as_they_are(): void
+    {
+        $house = new HouseRules(portions: 1.5);
+        $grams = static fn (array $more): float => Counter::open()->ticket(
+            ['cut' => 'beef-topside', 'method' => 'oven_roast', 'diners' => [['count' => 8]], ...$more],
+            $house,
+        )['amounts']['raw_g'];
+
+        self::assertSame($grams([]), $grams(['schools' => ['doneness_words' => 'kitchen']]));
+    }
 }
