@@ -78,11 +78,9 @@ final class SoundInput
     private function isOfKnownType(Request $request): bool
     {
         $type = strtolower(trim(explode(';', $request->headers->get('Content-Type') ?? '')[0]));
-        if ($type === '') {
-            return $request->getContent() === '' && $request->files->count() === 0;
-        }
+        $isEmpty = $request->getContent() === '' && $request->request->count() + $request->files->count() === 0;
 
-        return $type === 'application/json' || str_ends_with($type, '+json') || ($type === 'text/csv' && $request->is(...self::FILES));
+        return ($isEmpty && ! str_starts_with($type, 'multipart/')) || $type === 'application/json' || str_ends_with($type, '+json') || ($type === 'text/csv' && $request->is(...self::FILES));
     }
 
     /** @param  int  $left  values there may still be */

@@ -4,14 +4,28 @@ declare(strict_types=1);
 
 namespace Tests\Core\Meal;
 
+use Nessmark\Contract\MealReader;
 use Nessmark\Data\DataFolder;
+use Nessmark\House\HouseRules;
 use Nessmark\Meal\Sides;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Counter;
 
 /** What a side holds is known from what it is made of, and it is not for whoever goes without that. */
 final class SideFoodsTest extends TestCase
 {
+    public function test_what_somebody_of_any_dish_goes_without_is_of_the_table(): void
+    {
+        $asks = [
+            ['cut' => 'lamb-rump', 'diners' => [['count' => 2, 'avoid' => ['mustard']]]],
+            ['cut' => 'cod-loin', 'diners' => [['count' => 1], ['count' => 1, 'avoid' => ['milk']]]],
+        ];
+        $meal = (new MealReader(Counter::open()->reader))->read($asks, [null, null], new HouseRules(), null);
+
+        self::assertSame(['mustard', 'milk'], $meal->avoids());
+    }
+
     #[TestWith(['bread-dumplings', 'gluten', true])]
     #[TestWith(['stuffing-tray', 'celery', true])]
     #[TestWith(['potato-salad', 'celery', true])]

@@ -182,6 +182,10 @@ final class WorkedMealsTest extends TestCase
         self::assertSame(['fire_out.none', 'fire_out.none'], array_column($cold['fire_out'], 'key'));
         self::assertFalse($cold['fits']);
         self::assertSame([], self::clock($row, ['out' => ['burner']])['fire_out'], 'nothing of this meal was on it');
+        $at = static fn (int $minutes): string => (new DateTimeImmutable(self::EAT_AT))->modify("-{$minutes} minutes")->format(DATE_ATOM);
+        $done = ['A-fire' => $at(70), 'A-ready' => $at(60), 'A-0' => $at(55)];
+        $rests = self::clock([...$row, 'hours' => '0.2', 'sides' => ''], ['out' => ['grill', 'oven'], 'begun' => $done]);
+        self::assertSame([], $rests['fire_out'], 'it is off the fire already');
     }
 
     public function test_what_cannot_be_read_is_refused_by_its_name(): void
