@@ -86,14 +86,20 @@ start_database() {
     local init="$VAR/run/init.sql"
     (umask 077 && cat >"$init" <<SQL
 CREATE DATABASE IF NOT EXISTS nessmark CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+CREATE DATABASE IF NOT EXISTS nessmark_passing CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE DATABASE IF NOT EXISTS nessmark_browser CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+CREATE DATABASE IF NOT EXISTS nessmark_browser_passing CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE DATABASE IF NOT EXISTS nessmark_before CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+CREATE DATABASE IF NOT EXISTS nessmark_before_passing CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE USER IF NOT EXISTS 'nessmark'@'127.0.0.1';
 ALTER USER 'nessmark'@'127.0.0.1' IDENTIFIED BY '$password';
 ALTER USER 'root'@'localhost' IDENTIFIED BY '$password';
 GRANT ALL ON nessmark.* TO 'nessmark'@'127.0.0.1';
+GRANT ALL ON nessmark_passing.* TO 'nessmark'@'127.0.0.1';
 GRANT ALL ON nessmark_browser.* TO 'nessmark'@'127.0.0.1';
+GRANT ALL ON nessmark_browser_passing.* TO 'nessmark'@'127.0.0.1';
 GRANT ALL ON nessmark_before.* TO 'nessmark'@'127.0.0.1';
+GRANT ALL ON nessmark_before_passing.* TO 'nessmark'@'127.0.0.1';
 SQL
     )
     setsid mariadbd --no-defaults --user="$user" --datadir="$data" --bind-address=127.0.0.1 --port="$port" --socket="$SOCKET_DIR/db.sock" \

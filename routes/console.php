@@ -14,7 +14,7 @@ Schedule::command('nessmark:backup')
     ->withoutOverlapping()
     ->when(static fn (): bool => config('nessmark.backup_folder') !== null);
 Schedule::call(
-    static fn () => DB::table('sessions')
+    static fn () => DB::table(config()->string('session.table'))
         ->where('last_activity', '<', now()->subDays(2)->getTimestamp())
         ->delete(),
 )

@@ -15,7 +15,7 @@ Route::withoutMiddleware('web')
         Route::post('card/{token}/answer', AnswerCardController::class);
     });
 
-Route::get('health', HealthController::class)->withoutMiddleware('web');
+Route::get('health', HealthController::class)->withoutMiddleware('web')->middleware('throttle:health');
 
 // One shell page; the interface finds its own way from there.
 Route::view('/{path?}', 'shell')->where('path', '(?!api/|up$|health$|build/).*');

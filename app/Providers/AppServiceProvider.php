@@ -172,6 +172,7 @@ final class AppServiceProvider extends ServiceProvider
             'advice',
             fn (Request $request): Limit => Limit::perMinute(600)->by((string) ($request->user()->id ?? $request->ip())),
         );
+        RateLimiter::for('health', fn (Request $request): Limit => Limit::perMinute(240)->by((string) $request->ip()));
         // Only what is not found counts: a customer reads as often as they like, whoever guesses is soon out of tries.
         RateLimiter::for(
             'phone-card',

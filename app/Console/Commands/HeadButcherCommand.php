@@ -45,7 +45,7 @@ final class HeadButcherCommand extends Command
             $head->fill([
                 'name' => $name, 'role' => Role::HeadButcher, 'password' => $password, 'must_change_password' => true, 'left_at' => null,
             ])->save();
-            DB::table('sessions')->where('user_id', $head->id)->delete();
+            DB::table(config()->string('session.table'))->where('user_id', $head->id)->delete();
             $book->note($head, 'staff.changed', ['name' => $head->name, 'changed' => 'role, password']);
 
             return $head;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Advice;
 
 use Nessmark\Data\DataFolder;
+use Nessmark\Say\Phrase;
+use Nessmark\Seasoning\Cupboard;
 use Nessmark\Seasoning\Demand;
 use Nessmark\Seasoning\Shelf;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -49,6 +51,14 @@ final class EatenTest extends TestCase
         self::assertSame(array_column($ticket['dressing']['amounts'], 'g', 'name'), $of('A'));
         self::assertSame(array_column($ticket['dressing']['apart'][0]['amounts'], 'g', 'name'), $of('B'));
         self::assertSame([], array_diff(array_keys($of('A')), [...$ticket['shopping']['to_get'], ...$ticket['shopping']['in_house']]));
+    }
+
+    public function test_what_is_said_instead_suits_everybody_too(): void
+    {
+        $cupboard = Cupboard::from(DataFolder::shipped());
+        $said = static fn (array $avoid): string => $cupboard->suited(new Phrase('left.cold'), $avoid)->key;
+
+        self::assertSame(['left.cold', 'left.cold_salad', 'left.cold_bare'], [$said([]), $said(['gluten']), $said(['gluten', 'lettuce'])]);
     }
 
     public function test_salt_nobody_weighs_is_said(): void

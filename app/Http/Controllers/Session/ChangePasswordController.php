@@ -55,7 +55,7 @@ final class ChangePasswordController
             throw ValidationException::withMessages(['password' => $wording->text('problem', 'session.nobody')]);
         }
         $user->update(['password' => $request->newPassword(), 'must_change_password' => false]);
-        DB::table('sessions')
+        DB::table(config()->string('session.table'))
             ->where('user_id', $user->id)
             ->where('id', '!=', $request->session()->getId())
             ->delete();

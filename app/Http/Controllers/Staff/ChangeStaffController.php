@@ -47,7 +47,7 @@ final class ChangeStaffController
             static fn (User $now): bool => $now->update([...$given, ...$isForAnother ? ['must_change_password' => true] : []]),
         );
         if ($isForAnother) {
-            DB::table('sessions')->where('user_id', $user->id)->delete();
+            DB::table(config()->string('session.table'))->where('user_id', $user->id)->delete();
         }
         $book->note($by, 'staff.changed', ['name' => $user->name, 'changed' => implode(', ', array_keys($given))]);
 

@@ -38,7 +38,7 @@ final class RemoveStaffController
             throw InputRefused::one('user', 'conflict', $user->name, 'somebody_else');
         }
         $user = $heads->keeping($user, static fn (User $now): bool => $now->update(['left_at' => now(), 'password' => Str::random(40)]));
-        DB::table('sessions')->where('user_id', $user->id)->delete();
+        DB::table(config()->string('session.table'))->where('user_id', $user->id)->delete();
         /** @var User $by */
         $by = $request->user();
         $book->note($by, 'staff.removed', ['name' => $user->name]);
