@@ -87,19 +87,25 @@ start_database() {
     (umask 077 && cat >"$init" <<SQL
 CREATE DATABASE IF NOT EXISTS nessmark CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE DATABASE IF NOT EXISTS nessmark_passing CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+CREATE DATABASE IF NOT EXISTS nessmark_rehearsal CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE DATABASE IF NOT EXISTS nessmark_browser CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE DATABASE IF NOT EXISTS nessmark_browser_passing CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+CREATE DATABASE IF NOT EXISTS nessmark_browser_rehearsal CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE DATABASE IF NOT EXISTS nessmark_before CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE DATABASE IF NOT EXISTS nessmark_before_passing CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+CREATE DATABASE IF NOT EXISTS nessmark_before_rehearsal CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE USER IF NOT EXISTS 'nessmark'@'127.0.0.1';
 ALTER USER 'nessmark'@'127.0.0.1' IDENTIFIED BY '$password';
 ALTER USER 'root'@'localhost' IDENTIFIED BY '$password';
 GRANT ALL ON nessmark.* TO 'nessmark'@'127.0.0.1';
 GRANT ALL ON nessmark_passing.* TO 'nessmark'@'127.0.0.1';
+GRANT ALL ON nessmark_rehearsal.* TO 'nessmark'@'127.0.0.1';
 GRANT ALL ON nessmark_browser.* TO 'nessmark'@'127.0.0.1';
 GRANT ALL ON nessmark_browser_passing.* TO 'nessmark'@'127.0.0.1';
+GRANT ALL ON nessmark_browser_rehearsal.* TO 'nessmark'@'127.0.0.1';
 GRANT ALL ON nessmark_before.* TO 'nessmark'@'127.0.0.1';
 GRANT ALL ON nessmark_before_passing.* TO 'nessmark'@'127.0.0.1';
+GRANT ALL ON nessmark_before_rehearsal.* TO 'nessmark'@'127.0.0.1';
 SQL
     )
     setsid mariadbd --no-defaults --user="$user" --datadir="$data" --bind-address=127.0.0.1 --port="$port" --socket="$SOCKET_DIR/db.sock" \

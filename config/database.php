@@ -26,6 +26,8 @@ $replicas = array_map(
 return [
     // What is written all day and need not come back: sessions, the beat of /health. The binary log leaves this schema out.
     'passing' => env('DB_PASSING', env('DB_DATABASE', 'nessmark').'_passing'),
+    // Where a backup is brought back beside the shop: the nightly rehearsal, an upgrade's, one shop of several.
+    'rehearsal' => env('DB_REHEARSAL', env('DB_DATABASE', 'nessmark').'_rehearsal'),
     'default' => env('DB_CONNECTION', 'mariadb'),
     'connections' => [
         'mariadb' => [...$mariadb, ...($replicas === [] ? [] : ['read' => $replicas, 'write' => [], 'sticky' => true])],

@@ -11,6 +11,8 @@ return [
 
     // Where nightly backups go, and the pass phrase they are sealed with: in a file, or as it is.
     'backup_folder' => env('NESSMARK_BACKUP_FOLDER'),
+    // A second place they are copied to: another disk, or a folder that goes off the machine.
+    'backup_copy_folder' => env('NESSMARK_BACKUP_COPY_FOLDER'),
     'backup_key_file' => env('NESSMARK_BACKUP_KEY_FILE'),
     'backup_key' => env('NESSMARK_BACKUP_KEY'),
 ];

@@ -13,6 +13,10 @@ Schedule::command('nessmark:backup')
     ->dailyAt('02:40')
     ->withoutOverlapping()
     ->when(static fn (): bool => config('nessmark.backup_folder') !== null);
+Schedule::command('nessmark:backup:rehearse')
+    ->dailyAt('03:40')
+    ->withoutOverlapping()
+    ->when(static fn (): bool => config('nessmark.backup_folder') !== null);
 Schedule::call(
     static fn () => DB::table(config()->string('session.table'))
         ->where('last_activity', '<', now()->subDays(2)->getTimestamp())

@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace App\Services;
 
 use DateTimeImmutable;
+use Generator;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use RuntimeException;
-use Symfony\Component\Process\Process;
 
 /**
- * Everything of an installation in one sealed file, and back: a consistent dump of the database and the key its secrets are kept under.
- * The dump is MariaDB's own; point in time from there on is its binary log's (docs/running.md).
+ * Everything of an installation in one sealed file, and back: a consistent dump of the database and the key its secrets are kept under. It
+ * is sealed as it is dumped and opened as it is brought back. Point in time from there on is the binary log's (docs/running.md).
+ *
+ * @phpstan-type Manifest array{made_at: string, app_key: string, shops?: int, tickets?: int, dump_sha256?: string}
  */
 final readonly class Backups
 {
@@ -20,57 +22,49 @@ final readonly class Backups
 
     private const PATTERN = '/^nessmark-(\d{8}-\d{6})\.sealed$/';
 
-    /** Kept: every one of so many days, the last of so many weeks and months (our choice). */
+    /** Kept: every one of so many days, the last of so many weeks and months, and the newest whatever the clock says (our choice). */
     private const DAYS = 7;
 
     private const WEEKS = 5;
 
     private const MONTHS = 12;
 
-    private const LONGEST_S = 3600.0;
+    private const NEWEST = 5;
 
-    /** What lives for a while and need not come back. */
-    private const NOT_KEPT = ['sessions'];
+    /** In a schema while it is being brought back: what stops half-way may begin again. */
+    private const UNDER_WAY = 'restore_under_way';
 
-    /** @return string path of the file */
+    public function __construct(private Dump $dump, private Forgotten $forgotten) {}
+
+    /** @return string path of the file, named by the moment in UTC */
     public function make(string $folder, string $passPhrase): string
     {
         if (! is_dir($folder) && ! mkdir($folder, 0700, true)) {
             throw new RuntimeException("The folder {$folder} cannot be made.");
         }
+        self::sweep($folder);
         $path = "{$folder}/".sprintf(self::NAME, now()->utc()->format('Ymd-His'));
-        $work = self::workFolder();
+        $file = fopen("{$path}.part", 'xb') ?: throw new RuntimeException("{$path} cannot be written.");
         try {
-            $this->dump("{$work}/dump.sql");
-            $plain = fopen("{$work}/plain", 'w+b') ?: throw new RuntimeException('No room to work in.');
-            fwrite(
-                $plain,
-                json_encode(
-                    [
-                        'made_at' => now()->toAtomString(),
-                        'dump_sha256' => hash_file('sha256', "{$work}/dump.sql"),
-                        'app_key' => config()->string('app.key'),
-                    ],
-                    JSON_THROW_ON_ERROR,
-                )."\n",
+            $sealed = (new Sealed($passPhrase))->writer($file);
+            $sealed->push(json_encode(self::manifest(), JSON_THROW_ON_ERROR)."\n");
+            $gz = deflate_init(ZLIB_ENCODING_GZIP) ?: throw new RuntimeException('zlib is missing.');
+            $this->dump->read(
+                DB::getDatabaseName(),
+                static fn (string $sql) => $sealed->push((string) deflate_add($gz, $sql, ZLIB_NO_FLUSH)),
             );
-            $dump = fopen("{$work}/dump.sql", 'rb') ?: throw new RuntimeException('The dump is gone.');
-            stream_filter_append($plain, 'zlib.deflate', STREAM_FILTER_WRITE, ['window' => 15 + 16]);
-            stream_copy_to_stream($dump, $plain);
-            fclose($plain);
-            $plain = fopen("{$work}/plain", 'rb') ?: throw new RuntimeException('The dump is gone.');
-            $sealed = fopen("{$path}.part", 'xb') ?: throw new RuntimeException("{$path} cannot be written.");
-            (new Sealed($passPhrase))->seal($plain, $sealed);
-            fflush($sealed);
-            fclose($sealed);
+            $sealed->push((string) deflate_add($gz, '', ZLIB_FINISH));
+            $sealed->finish();
+            if (! fflush($file) || ! fsync($file) || ! fclose($file)) {
+                throw new RuntimeException('The disk is full: the file could not be written.');
+            }
             rename("{$path}.part", $path);
         } finally {
-            array_map(unlink(...), glob("{$work}/*") ?: []);
-            rmdir($work);
             if (is_file("{$path}.part")) {
                 unlink("{$path}.part");
             }
         }
+        $this->forgotten->keepBeside($folder);
         if (Schema::hasTable('backups')) {
             // the data of a version that kept no list of them is backed up before it is brought up to date
             DB::table('backups')->insert([
@@ -84,55 +78,122 @@ final readonly class Backups
         return $path;
     }
 
+    /** Why a backup is not to be built upon: the one before had shops and it has none, or less than half of the tickets. */
+    public function suspicion(string $path, string $passPhrase): ?string
+    {
+        $names = self::names(dirname($path));
+        $before = $names[(int) array_search(basename($path), $names, true) + 1] ?? null;
+        if ($before === null) {
+            return null;
+        }
+        try {
+            $was = $this->told(dirname($path)."/{$before}", $passPhrase);
+        } catch (RuntimeException) {
+            return null; // of another pass phrase: nothing to compare with
+        }
+        $is = $this->told($path, $passPhrase);
+        [$wasShops, $wasTickets] = [$was['shops'] ?? 0, $was['tickets'] ?? 0];
+        $isLess = ($is['shops'] ?? 0) < $wasShops || 2 * ($is['tickets'] ?? 0) < $wasTickets;
+
+        return $isLess
+            ? sprintf(
+                'It has %d shops and %d tickets; %s, the one before, has %d and %d. Are these the right data?',
+                $is['shops'] ?? 0, $is['tickets'] ?? 0, $before, $wasShops, $wasTickets,
+            )
+            : null;
+    }
+
     /**
-     * Into an empty installation only.
+     * What a backup says of itself, without bringing it back.
+     *
+     * @return Manifest
+     */
+    public function told(string $path, string $passPhrase): array
+    {
+        [$manifest, $pieces] = $this->opened($path, $passPhrase);
+        unset($pieces);
+
+        return $manifest;
+    }
+
+    /**
+     * Into an empty schema, or one whose restore stopped half-way.
      *
      * @return string the key its secrets are kept under
      */
     public function bringBack(string $path, string $passPhrase): string
     {
-        if (DB::select("SHOW TABLES LIKE 'shops'") !== [] && DB::table('shops')->exists()) {
+        $isUnderWay = Schema::hasTable(self::UNDER_WAY);
+        if (! $isUnderWay && Schema::hasTable('shops') && DB::table('shops')->exists()) {
             throw new RuntimeException('There is a shop here already. A backup is brought back into an empty installation.');
         }
-        $work = self::workFolder();
-        try {
-            $sealed = fopen($path, 'rb') ?: throw new RuntimeException("{$path} cannot be read.");
-            $plain = fopen("{$work}/plain", 'w+b') ?: throw new RuntimeException('No room to work in.');
-            (new Sealed($passPhrase))->open($sealed, $plain);
-            rewind($plain);
-            /** @var array{dump_sha256: string, app_key: string} $manifest */
-            $manifest = json_decode((string) fgets($plain), true, flags: JSON_THROW_ON_ERROR);
-            $dump = fopen("{$work}/dump.sql", 'wb') ?: throw new RuntimeException('No room to work in.');
-            $gz = inflate_init(ZLIB_ENCODING_GZIP) ?: throw new RuntimeException('zlib is missing.');
-            while (! feof($plain)) {
-                fwrite($dump, (string) inflate_add($gz, (string) fread($plain, 1 << 16)));
-            }
-            fclose($dump);
-            if (hash_file('sha256', "{$work}/dump.sql") !== $manifest['dump_sha256']) {
-                throw new RuntimeException('The dump in it is not the one that was made.');
-            }
-            DB::statement('SET FOREIGN_KEY_CHECKS = 0');
-            foreach (DB::select('SHOW FULL TABLES WHERE Table_type = \'BASE TABLE\'') as $table) {
-                DB::statement('DROP TABLE `'.current((array) $table).'`');
-            }
-            $this->client('mariadb', [], "{$work}/dump.sql", null);
-        } finally {
-            array_map(unlink(...), glob("{$work}/*") ?: []);
-            rmdir($work);
+        [$manifest, $pieces] = $this->opened($path, $passPhrase);
+        $this->emptied();
+        DB::statement('CREATE TABLE '.self::UNDER_WAY.' (since TIMESTAMP NOT NULL)');
+        $this->dump->write(DB::getDatabaseName(), $pieces);
+        DB::purge();
+        if (Schema::hasTable('shops') && isset($manifest['shops']) && DB::table('shops')->count() !== $manifest['shops']) {
+            throw new RuntimeException('What was brought back is not what was backed up. Run it again.');
         }
+        DB::statement('DROP TABLE '.self::UNDER_WAY);
 
         return $manifest['app_key'];
+    }
+
+    /**
+     * The newest backup brought back beside the shop, counted, and cleared away.
+     *
+     * @return array{shops: int, tickets: int}
+     */
+    public function rehearse(string $path, string $passPhrase): array
+    {
+        return $this->beside(function () use ($path, $passPhrase): array {
+            $this->emptied();
+            $this->bringBack($path, $passPhrase);
+            $counts = ['shops' => DB::table('shops')->count(), 'tickets' => DB::table('tickets')->count()];
+            $this->emptied();
+
+            return $counts;
+        });
+    }
+
+    /**
+     * In the schema beside the shop's, where nobody works.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $do
+     * @return T
+     */
+    public function beside(callable $do): mixed
+    {
+        $own = config()->string('database.connections.mariadb.database');
+        $to = static function (string $schema): void {
+            config(['database.connections.mariadb.database' => $schema]);
+            DB::purge();
+        };
+        $to(config()->string('database.rehearsal'));
+        try {
+            return $do();
+        } finally {
+            $to($own);
+        }
+    }
+
+    /** @return string|null path of the newest there is */
+    public function newest(string $folder): ?string
+    {
+        $name = self::names($folder)[0] ?? null;
+
+        return $name === null ? null : "{$folder}/{$name}";
     }
 
     /** @return list<string> names of those that were thrown away */
     public function rotate(string $folder, DateTimeImmutable $today): array
     {
         $kept = $gone = [];
-        $names = array_values(
-            array_filter(scandir($folder) ?: [], static fn (string $name): bool => preg_match(self::PATTERN, $name) === 1),
-        );
-        rsort($names); // the newest first: of a day, a week, a month it is the last
-        foreach ($names as $name) {
+        foreach (self::names($folder) as $i => $name) {
+            // the newest first: of a day, a week, a month it is the last
             preg_match(self::PATTERN, $name, $found);
             $made = DateTimeImmutable::createFromFormat('Ymd-His', $found[1] ?? '') ?: $today;
             $ageDays = (int) $made->setTime(0, 0)->diff($today->setTime(0, 0))->days;
@@ -141,7 +202,7 @@ final readonly class Backups
                 $ageDays < 7 * self::WEEKS ? $made->format('o-\WW') : null,
                 $ageDays < 31 * self::MONTHS ? $made->format('Y-m') : null,
             ]);
-            if (array_diff($slots, $kept) === [] && ! ($ageDays === 0)) {
+            if ($i >= self::NEWEST && array_diff($slots, $kept) === [] && $ageDays !== 0) {
                 unlink("{$folder}/{$name}");
                 $gone[] = $name;
             }
@@ -151,63 +212,67 @@ final readonly class Backups
         return $gone;
     }
 
-    private function dump(string $to): void
+    /** @return Manifest */
+    private static function manifest(): array
     {
-        $skip = array_map(fn (string $table): string => "--ignore-table-data={$this->database()}.{$table}", self::NOT_KEPT);
-        $this->client('mariadb-dump', ['--single-transaction', '--skip-lock-tables', '--triggers', '--hex-blob', ...$skip], null, $to);
+        $count = static fn (string $table): int => Schema::hasTable($table) ? DB::table($table)->count() : 0;
+
+        return [
+            'made_at' => now()->toAtomString(),
+            'app_key' => config()->string('app.key'),
+            'shops' => $count('shops'),
+            'tickets' => $count('tickets'),
+        ];
     }
 
-    /** @param  list<string>  $options  the password goes by a file of its own: what stands in arguments everybody sees */
-    private function client(string $program, array $options, ?string $from, ?string $to): void
+    /** @return array{Manifest, Generator<string>} what it says of itself, and the dump */
+    private function opened(string $path, string $passPhrase): array
     {
-        $own = tempnam(sys_get_temp_dir(), 'nessmark') ?: throw new RuntimeException('No room to work in.');
-        chmod($own, 0600);
-        file_put_contents(
-            $own,
-            sprintf(
-                "[client]\nhost=%s\nport=%s\nuser=%s\npassword=\"%s\"\n",
-                self::text('host'),
-                self::text('port'),
-                self::text('username'),
-                addcslashes(self::text('password'), '"\\'),
-            ),
-        );
-        try {
-            $process = new Process([$program, "--defaults-file={$own}", ...$options, $this->database()], timeout: self::LONGEST_S);
-            if ($from !== null) {
-                $process->setInput(fopen($from, 'rb') ?: throw new RuntimeException('The dump is gone.'));
+        $file = @fopen($path, 'rb') ?: throw new RuntimeException("{$path} cannot be read.");
+        $pieces = (new Sealed($passPhrase))->pieces($file);
+        [$first, $rest] = explode("\n", $pieces->current(), 2);
+        /** @var Manifest $manifest */
+        $manifest = json_decode($first, true, flags: JSON_THROW_ON_ERROR);
+        $dump = (static function () use ($pieces, $rest): Generator {
+            $gz = inflate_init(ZLIB_ENCODING_GZIP) ?: throw new RuntimeException('zlib is missing.');
+            yield (string) inflate_add($gz, $rest);
+            for ($pieces->next(); $pieces->valid(); $pieces->next()) {
+                yield (string) inflate_add($gz, $pieces->current());
             }
-            $out = $to === null ? null : (fopen($to, 'wb') ?: throw new RuntimeException('No room to work in.'));
-            $process->run(static function (string $kind, string $data) use ($out): void {
-                if ($kind === Process::OUT && $out !== null && fwrite($out, $data) !== strlen($data)) {
-                    throw new RuntimeException('The disk is full: the dump could not be written.');
-                }
-            });
-            if (! $process->isSuccessful()) {
-                throw new RuntimeException("{$program}: ".trim($process->getErrorOutput()));
+            if (inflate_get_status($gz) !== ZLIB_STREAM_END) {
+                throw new RuntimeException('The dump in it is cut off.');
             }
-        } finally {
-            unlink($own);
+        })();
+
+        return [$manifest, $dump];
+    }
+
+    /** The schema without what is in it. */
+    public function emptied(): void
+    {
+        DB::statement('SET FOREIGN_KEY_CHECKS = 0');
+        foreach (DB::select('SHOW FULL TABLES WHERE Table_type = \'BASE TABLE\'') as $table) {
+            DB::statement('DROP TABLE `'.current((array) $table).'`');
+        }
+        DB::statement('SET FOREIGN_KEY_CHECKS = 1');
+    }
+
+    /** What a run that was killed has left. */
+    private static function sweep(string $folder): void
+    {
+        array_map(unlink(...), glob("{$folder}/nessmark-*.sealed.part") ?: []);
+        foreach (glob(storage_path('app/backup-*'), GLOB_ONLYDIR) ?: [] as $left) {
+            array_map(unlink(...), glob("{$left}/*") ?: []); // of a version that worked on a plain copy
+            rmdir($left);
         }
     }
 
-    private function database(): string
+    /** @return list<string> the newest first */
+    private static function names(string $folder): array
     {
-        return self::text('database');
-    }
+        $names = array_filter(scandir($folder) ?: [], static fn (string $name): bool => preg_match(self::PATTERN, $name) === 1);
+        rsort($names);
 
-    private static function text(string $key): string
-    {
-        $value = config('database.connections.mariadb.'.$key);
-
-        return is_scalar($value) ? (string) $value : '';
-    }
-
-    private static function workFolder(): string
-    {
-        $folder = storage_path('app/backup-'.bin2hex(random_bytes(6)));
-        mkdir($folder, 0700, true);
-
-        return $folder;
+        return $names;
     }
 }

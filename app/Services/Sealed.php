@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Services;
 
+use Generator;
 use RuntimeException;
 
 /**
@@ -16,7 +17,7 @@ final readonly class Sealed
 {
     private const MARK = "NESSMARK-SEALED-1\n";
 
-    private const PIECE = 65_536;
+    public const PIECE = 65_536;
 
     private const SEALED_PIECE = self::PIECE + SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_ABYTES;
 
@@ -28,24 +29,21 @@ final readonly class Sealed
      */
     public function seal($from, $to): void
     {
+        $writer = $this->writer($to);
+        while (! feof($from)) {
+            $writer->push((string) stream_get_contents($from, self::PIECE));
+        }
+        $writer->finish();
+    }
+
+    /** @param  resource  $to */
+    public function writer($to): SealedWriter
+    {
         $salt = random_bytes(SODIUM_CRYPTO_PWHASH_SALTBYTES);
         [$state, $header] = sodium_crypto_secretstream_xchacha20poly1305_init_push($this->key($salt));
         self::write($to, self::MARK.$salt.$header);
-        do {
-            $piece = (string) stream_get_contents($from, self::PIECE);
-            $isLast = feof($from) || strlen($piece) < self::PIECE;
-            self::write(
-                $to,
-                sodium_crypto_secretstream_xchacha20poly1305_push(
-                    $state,
-                    $piece,
-                    '',
-                    $isLast
-                        ? SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_TAG_FINAL
-                        : SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_TAG_MESSAGE,
-                ),
-            );
-        } while (! $isLast);
+
+        return new SealedWriter($to, $state);
     }
 
     /**
@@ -55,6 +53,21 @@ final readonly class Sealed
      * @throws RuntimeException if it is no such file, the pass phrase is another, or a piece of it was changed or is missing
      */
     public function open($from, $to): void
+    {
+        foreach ($this->pieces($from) as $piece) {
+            self::write($to, $piece);
+        }
+    }
+
+    /**
+     * Each is known to be whole when it comes; that none is missing is known after the last.
+     *
+     * @param  resource  $from
+     * @return Generator<string>
+     *
+     * @throws RuntimeException as open() does
+     */
+    public function pieces($from): Generator
     {
         if (stream_get_contents($from, strlen(self::MARK)) !== self::MARK) {
             throw new RuntimeException('This is no backup of Nessmark.');
@@ -68,7 +81,7 @@ final readonly class Sealed
             if ($opened === false) {
                 throw new RuntimeException('The pass phrase is another, or the file was changed or cut off.');
             }
-            self::write($to, $opened[0]);
+            yield $opened[0];
         } while ($opened[1] !== SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_TAG_FINAL);
         if (stream_get_contents($from, 1) !== '') {
             throw new RuntimeException('The file goes on after its end: it was changed.');

@@ -10,6 +10,7 @@ use App\Services\Room;
 use App\Services\Sealed;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use RuntimeException;
 
 /** Everything in one sealed file, and back again, row by row. */
@@ -52,6 +53,85 @@ final class BackupTest extends AppTestCase
             $this->artisan('migrate:fresh');
             DB::beginTransaction();
         }
+    }
+
+    public function test_a_restore_that_stops_half_way_begins_again_and_one_shop_comes_back_alone(): void
+    {
+        DB::rollBack();
+        $backups = $this->app->make(Backups::class);
+        config(['nessmark.backup_key' => self::PHRASE]);
+        try {
+            foreach (['Lock' => 'lock', 'Hill' => 'hill'] as $name => $code) {
+                $user = $this->staff(shop: $name, signIn: $code);
+                $user->shop->update(['code' => $code]);
+                $this->actingAs($user)->postJson('/api/v1/tickets', self::newTicket())->assertCreated();
+            }
+            touch("{$this->folder}/nessmark-20260101-000000.sealed.part"); // a run was killed
+            $path = $backups->make($this->folder, self::PHRASE);
+            self::assertSame([basename($path)], array_map(basename(...), glob("{$this->folder}/nessmark-*") ?: []), 'no plain copy, no rest');
+            self::assertSame(['shops' => 2, 'tickets' => 2], $backups->rehearse($path, self::PHRASE));
+
+            // one shop of two, while the other sells on
+            $this->artisan('nessmark:restore:shop', ['file' => $path, 'code' => 'lock', '--as' => 'again'])->assertFailed(); // it is here still
+            $lock = (int) DB::table('shops')->where('code', 'lock')->value('id');
+            DB::statement('SET FOREIGN_KEY_CHECKS = 0');
+            DB::table('ticket_dishes')->whereIn('ticket_id', DB::table('tickets')->where('shop_id', $lock)->pluck('id'))->delete();
+            foreach (['card_links' => 'ticket_id', 'bench_orders' => 'shop_id'] as $table => $column) {
+                $of = $column === 'shop_id' ? [$lock] : DB::table('tickets')->where('shop_id', $lock)->pluck('id')->all();
+                DB::table($table)->whereIn($column, $of)->delete();
+            }
+            foreach (['tickets', 'users', 'answers'] as $table) {
+                DB::table($table)->where('shop_id', $lock)->delete();
+            }
+            DB::table('shops')->where('id', $lock)->delete();
+            DB::statement('SET FOREIGN_KEY_CHECKS = 1');
+            $this->artisan('nessmark:restore:shop', ['file' => $path, 'code' => 'lock'])->assertSuccessful();
+            self::assertSame(['hill', 'lock'], DB::table('shops')->orderBy('code')->pluck('code')->all());
+            self::assertSame(2, DB::table('tickets')->count());
+
+            // half-way: the tables are there, and not what belongs into them
+            $this->artisan('migrate:fresh')->assertSuccessful();
+            DB::statement('CREATE TABLE restore_under_way (since TIMESTAMP NOT NULL)');
+            DB::table('shops')->insert(['name' => 'Half', 'town' => 'Way', 'safety_profile' => 'us']);
+            $backups->bringBack($path, self::PHRASE);
+            self::assertSame([2, 2], [DB::table('shops')->count(), DB::table('tickets')->count()]);
+            self::assertFalse(Schema::hasTable('restore_under_way'));
+        } finally {
+            $this->artisan('migrate:fresh');
+            DB::beginTransaction();
+        }
+    }
+
+    public function test_a_backup_of_less_than_half_is_no_base_and_nothing_older_goes(): void
+    {
+        DB::rollBack();
+        config(['nessmark.backup_key' => self::PHRASE]);
+        try {
+            $this->actingAs($this->staff(signIn: 'base'))->postJson('/api/v1/tickets', self::newTicket())->assertCreated();
+            $this->artisan('nessmark:backup', ['folder' => $this->folder, '--as-base' => true])->assertSuccessful();
+            $this->artisan('migrate:fresh')->assertSuccessful();
+            $this->travel(1)->minutes();
+            $this->artisan('nessmark:backup', ['folder' => $this->folder, '--as-base' => true])
+                ->expectsOutputToContain('Are these the right data?')
+                ->assertFailed();
+            self::assertCount(2, glob("{$this->folder}/nessmark-*") ?: []);
+        } finally {
+            $this->artisan('migrate:fresh');
+            DB::beginTransaction();
+        }
+    }
+
+    public function test_the_newest_five_stay_whatever_the_clock_says(): void
+    {
+        foreach (range(1, 9) as $day) {
+            touch("{$this->folder}/nessmark-2026110{$day}-024000.sealed");
+        }
+        $this->app->make(Backups::class)->rotate($this->folder, new DateTimeImmutable('2028-01-01'));
+
+        self::assertSame(
+            ['05', '06', '07', '08', '09'],
+            array_map(static fn (string $name): string => substr(basename($name), 15, 2), glob("{$this->folder}/nessmark-*") ?: []),
+        );
     }
 
     public function test_a_sealed_file_opens_with_its_phrase_and_unchanged_or_not_at_all(): void

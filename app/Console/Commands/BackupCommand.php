@@ -13,7 +13,9 @@ final class BackupCommand extends Command
 {
     use ReadsPassPhrase;
 
-    protected $signature = 'nessmark:backup {folder? : where it goes; else NESSMARK_BACKUP_FOLDER}';
+    protected $signature = 'nessmark:backup
+        {folder? : where it goes; else NESSMARK_BACKUP_FOLDER}
+        {--as-base : something is to be built upon it: fails where it is empty or much smaller than the one before}';
 
     protected $description = 'Back everything up into one sealed file';
 
@@ -27,7 +29,9 @@ final class BackupCommand extends Command
         }
         try {
             $path = $backups->make($folder, $this->passPhrase());
-            $gone = $backups->rotate($folder, now()->toDateTimeImmutable());
+            $suspicion = $backups->suspicion($path, $this->passPhrase());
+            // while it is not clear that these are the right data, nothing older is thrown away
+            $gone = $suspicion === null ? $backups->rotate($folder, now()->toDateTimeImmutable()) : [];
         } catch (RuntimeException $error) {
             $this->error($error->getMessage());
 
@@ -37,7 +41,16 @@ final class BackupCommand extends Command
         foreach ($gone as $name) {
             $this->line("Thrown away: {$name}");
         }
+        $copy = config('nessmark.backup_copy_folder');
+        if (is_string($copy) && $copy !== '' && ! (is_dir($copy) && copy($path, "{$copy}/".basename($path)))) {
+            $this->error("It could not be copied to {$copy}.");
 
-        return self::SUCCESS;
+            return self::FAILURE;
+        }
+        if ($suspicion !== null) {
+            $this->error($suspicion);
+        }
+
+        return $suspicion !== null && $this->option('as-base') === true ? self::FAILURE : self::SUCCESS;
     }
 }

@@ -58,6 +58,7 @@ final class EatenTest extends TestCase
         $cupboard = Cupboard::from(DataFolder::shipped());
         $said = static fn (array $avoid): string => $cupboard->suited(new Phrase('left.cold'), $avoid)->key;
 
+        self::assertSame('do.prepare_mince_plain', $cupboard->suited(new Phrase('do.prepare_mince'), ['salt'])->key);
         self::assertSame(['left.cold', 'left.cold_salad', 'left.cold_bare'], [$said([]), $said(['gluten']), $said(['gluten', 'lettuce'])]);
     }
 
