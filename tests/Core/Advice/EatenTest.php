@@ -53,6 +53,15 @@ final class EatenTest extends TestCase
         self::assertSame([], array_diff(array_keys($of('A')), [...$ticket['shopping']['to_get'], ...$ticket['shopping']['in_house']]));
     }
 
+    public function test_what_lies_apart_without_it_is_not_weighed_for(): void
+    {
+        $grams = static fn (array $diners): float => Counter::open()->ticket([
+            'cut' => 'venison-loin-steak', 'method' => 'pan', 'seasoning' => 'butter-juniper', 'diners' => $diners,
+        ])['dressing']['total_g'];
+
+        self::assertSame($grams([['count' => 3]]), $grams([['count' => 3], ['count' => 1, 'avoid' => ['milk']]]));
+    }
+
     public function test_what_is_said_instead_suits_everybody_too(): void
     {
         $cupboard = Cupboard::from(DataFolder::shipped());

@@ -94,14 +94,10 @@ final class TighteningTest extends TestCase
         );
     }
 
-    public function test_an_ask_s_own_school_leaves_the_house_s_portions_as_they_are(): void
+    public function test_without_its_schools_a_house_keeps_its_portions_and_its_zone(): void
     {
-        $house = new HouseRules(portions: 1.5);
-        $grams = static fn (array $more): float => Counter::open()->ticket(
-            ['cut' => 'beef-topside', 'method' => 'oven_roast', 'diners' => [['count' => 8]], ...$more],
-            $house,
-        )['amounts']['raw_g'];
+        $house = (new HouseRules(portions: 1.5, timeZone: 'Europe/Oslo'))->withSchools([]);
 
-        self::assertSame($grams([]), $grams(['schools' => ['doneness_words' => 'kitchen']]));
+        self::assertSame([1.5, 'Europe/Oslo'], [$house->portions, $house->timeZone]);
     }
 }

@@ -181,7 +181,8 @@ final class WorkedMealsTest extends TestCase
         $cold = self::clock($row, ['out' => ['grill', 'oven']]);
         self::assertSame(['fire_out.none', 'fire_out.none'], array_column($cold['fire_out'], 'key'));
         self::assertFalse($cold['fits']);
-        $roast = [...$row, 'dishes' => 'beef-topside oven_roast 8', 'hours' => '5'];
+        $roast = [...$row, 'dishes' => 'beef-topside oven_roast 8', 'hours' => '10', 'sides' => ''];
+        self::assertTrue(self::clock($roast)['fits']);
         self::assertFalse(self::clock($roast, ['out' => ['grill', 'oven']])['fits'], 'no roast in a cold oven');
         self::assertSame([], self::clock($row, ['out' => ['burner']])['fire_out'], 'nothing of this meal was on it');
         $at = static fn (int $minutes): string => (new DateTimeImmutable(self::EAT_AT))->modify("-{$minutes} minutes")->format(DATE_ATOM);
