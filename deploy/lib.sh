@@ -20,6 +20,8 @@ settings() {
     RUN_AS=${NESSMARK_RUN_AS:-nessmark}
     WORKERS=${NESSMARK_WORKERS:-$((2 * $(nproc) + 2))}
     RUN=$VAR/run
+    CURRENT=$VAR/current
+    ETC=${NESSMARK_ETC:-/etc}
     LOG=$VAR/log
     HTTPS_SUFFIX=$([ "${HTTPS##*:}" = 443 ] || printf ':%s' "${HTTPS##*:}")
 }
@@ -36,7 +38,7 @@ fill() { # template > file
 }
 
 folders() {
-    mkdir -p "$VAR"/{log,run/body,run/fastcgi,run/proxy,run/uwsgi,run/scgi,tls,storage/app,storage/framework/{cache/data,sessions,views},storage/logs}
+    mkdir -p "$VAR"/{releases,backups,log,run/body,run/fastcgi,run/proxy,run/uwsgi,run/scgi,tls,storage/app,storage/framework/{cache/data,sessions,views},storage/logs}
     chmod 750 "$VAR"
 }
 

@@ -14,7 +14,9 @@ final class RestoreCommand extends Command
 {
     use ReadsPassPhrase;
 
-    protected $signature = 'nessmark:restore {file : a backup} {--key-into= : file of the environment whose APP_KEY becomes the old one}';
+    protected $signature = 'nessmark:restore {file : a backup}
+        {--as-it-was : in the form of the version that made it, for that version to go on with}
+        {--key-into= : file of the environment whose APP_KEY becomes the old one}';
 
     protected $description = 'Bring a backup back into an empty installation';
 
@@ -27,6 +29,11 @@ final class RestoreCommand extends Command
             $this->error($error->getMessage());
 
             return self::FAILURE;
+        }
+        if ($this->option('as-it-was') === true) {
+            $this->info('Everything is back, as it was.');
+
+            return self::SUCCESS;
         }
         $this->call('migrate', ['--force' => true]);
         $into = $this->option('key-into');
