@@ -11,7 +11,7 @@ mkdir -p "$VAR"/{run,log} "$WORK/bin" "$WORK/etc"
 trap 'stop_started; for f in web front; do [ -f "$WORK/$f.pid" ] && kill -- "-$(cat "$WORK/$f.pid")" 2>/dev/null; done; rm -rf "$WORK"' EXIT
 DB_PORT=$(free_port) DB_PASSWORD=$(secret)
 start_database "$DB_PORT" "$DB_PASSWORD"
-db() { mariadb --no-defaults --socket="$SOCKET_DIR/db.sock" -uroot -p"$DB_PASSWORD" "$@"; }
+db() { /usr/bin/mariadb --no-defaults --socket="$SOCKET_DIR/db.sock" -uroot -p"$DB_PASSWORD" "$@"; }
 SHOP=$WORK/shop
 HTTP=$(free_port) HTTPS=$(free_port)
 export NESSMARK_VAR=$SHOP NESSMARK_HOST=counter.test NESSMARK_HTTP=127.0.0.1:$HTTP NESSMARK_HTTPS=127.0.0.1:$HTTPS NESSMARK_RUN_AS=root
