@@ -10,6 +10,7 @@ use Illuminate\Http\Request;
 
 require "{$argv[1]}/vendor/autoload.php";
 $app = require "{$argv[1]}/bootstrap/app.php";
+$app->instance('request', Request::create('https://counter.test'));
 $kernel = $app->make(Kernel::class);
 $kernel->bootstrap();
 $user = User::query()->with('shop')->firstOrFail();

@@ -65,9 +65,13 @@ openssl rand -base64 24 >"$SHOP/backup.key"
 db -e 'DROP DATABASE nessmark; DROP DATABASE nessmark_passing; DROP DATABASE nessmark_rehearsal'
 install_it || fail 'the first set-up'
 php "$SHOP/current/artisan" nessmark:shop:open --name=Gull --town=Varrsund --zone=Europe/London --head-name=Una --head-sign-in=una --no-interaction >/dev/null
-sell() { php "$ROOT/tests/Bench/upgrade-sell.php" "$SHOP/current" "$1"; }
-sell 3
+sell() {
+    local had=$(db -N -e "SELECT COUNT(*) FROM $(schema).tickets")
+    php "$ROOT/tests/Bench/upgrade-sell.php" "$SHOP/current" "$1" || fail 'nothing could be sold'
+    [ "$(db -N -e "SELECT COUNT(*) FROM $(schema).tickets")" = $((had + $1)) ] || fail 'what was sold is not there'
+}
 schema() { sed -n 's/^DB_DATABASE=//p' "$SHOP/.env"; }
+sell 3
 counts() { db -N -e "SELECT CONCAT_WS(' ', (SELECT COUNT(*) FROM $(schema).shops), (SELECT COUNT(*) FROM $(schema).users), (SELECT COUNT(*) FROM $(schema).tickets))"; }
 well() { curl -fsSk --noproxy '*' --resolve "counter.test:$HTTPS:127.0.0.1" "https://counter.test:$HTTPS/counter" >/dev/null; }
 same() { # WHAT EXPECTED-VERSION
