@@ -174,7 +174,7 @@ Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void
         Route::get('customers/{customer}/export.json', ExportCustomerController::class)->can('own-customer', 'customer');
         Route::delete('customers/{customer}', ForgetCustomerController::class)->can('own-customer', 'customer');
     });
-    Route::middleware(['can:advise', 'throttle:advice'])->group(function (): void {
+    Route::middleware(['can:ask', 'throttle:advice'])->group(function (): void {
         Route::post('counter', AnswerCounterController::class);
         Route::post('ask-line', ReadLineController::class);
         Route::post('matches', MatchController::class);
@@ -183,7 +183,7 @@ Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void
         Route::post('clock', PutOnClockController::class);
         Route::post('clock/calendar', ExportClockController::class);
     });
-    Route::post('advice', AdviseController::class)->can('advise')->middleware('throttle:advice');
+    Route::post('advice', AdviseController::class)->can('ask')->middleware('throttle:advice');
     Route::get('tickets', ListTicketsController::class)->can('viewAny', Ticket::class);
     Route::post('tickets', StoreTicketController::class)->can('create', Ticket::class);
     Route::get('tickets/{ticket}', ShowTicketController::class)->can('view', 'ticket');

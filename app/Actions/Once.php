@@ -36,7 +36,8 @@ final class Once
             if ($key === null) {
                 return $do();
             }
-            $row = ['shop_id' => $user->shop_id, 'once_key' => $key->key];
+            // one person's: another of the shop who happens on the same key is not answered with theirs
+            $row = ['shop_id' => $user->shop_id, 'once_key' => hash('xxh128', "{$user->id} {$key->key}")];
             if (Answer::query()->insertOrIgnore([...$row, 'asked' => $key->asked, 'created_at' => now()]) === 0) {
                 $known = Answer::query()->where($row)->firstOrFail();
                 /** @var T $answer kept with the key, or there would be no row */

@@ -24,7 +24,9 @@ use Nessmark\Safety\Profile;
  */
 final class Shop extends Model
 {
-    protected $fillable = ['name', 'town', 'safety_profile', 'currency', 'house', 'margin_pct', 'names_kept_months', 'units', 'language', 'code'];
+    protected $fillable = [
+        'name', 'town', 'safety_profile', 'currency', 'house', 'margin_pct', 'names_kept_months', 'units', 'language', 'code',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

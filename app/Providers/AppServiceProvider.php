@@ -8,6 +8,7 @@ use App\Devices\Breaker;
 use App\Devices\CounterScale;
 use App\Devices\LabelPrinter;
 use App\Devices\Wire;
+use App\Http\Middleware\StrictSession;
 use App\Models\BenchOrder;
 use App\Models\Customer;
 use App\Models\Lot;
@@ -24,11 +25,13 @@ use Illuminate\Auth\Access\Response;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
+use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 use Nessmark\Advice\Portions;
 use Nessmark\Advice\Substitutes;
 use Nessmark\Advice\TicketAssembly;
@@ -115,6 +118,7 @@ final class AppServiceProvider extends ServiceProvider
                 $this->app->make(Repository::class),
             ),
         );
+        $this->app->bind(EnsureFrontendRequestsAreStateful::class, StrictSession::class);
         $this->app->bind(
             LabelPrinter::class,
             fn (): LabelPrinter => new LabelPrinter(new Wire(config()->string('devices.label_printer')), $this->app->make(Breaker::class)),
@@ -133,6 +137,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! $this->app->environment('production'));
         Gate::policy(Ticket::class, TicketPolicy::class);
+        $proxies = config('nessmark.trusted_proxies');
+        TrustProxies::at(is_string($proxies) && $proxies !== '' ? explode(',', $proxies) : []);
         Gate::define('see-catalogue', fn (User $user): bool => true);
         Gate::define('change-catalogue', fn (User $user): bool => $user->role->changesCatalogue());
         Gate::define('change-case', fn (User $user): bool => $user->role->changesCase());
@@ -160,6 +166,7 @@ final class AppServiceProvider extends ServiceProvider
                 ? Response::allow()
                 : Response::denyAsNotFound(),
         );
+        Gate::define('ask', fn (User $user): bool => true); // what it would be: everybody behind the counter may know
         Gate::define('advise', fn (User $user): bool => $user->role->givesTickets());
         RateLimiter::for(
             'sign-in',

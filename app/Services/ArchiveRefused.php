@@ -47,6 +47,11 @@ final class ArchiveRefused extends RuntimeException
         return new self("its {$column} is nowhere in the archive, or was not taken.");
     }
 
+    public static function noWord(string $column): self
+    {
+        return new self("its {$column} is none of the words there are.");
+    }
+
     public static function row(string $table, int $row, Throwable $error): string
     {
         return "tables/{$table}.jsonl, row {$row}: {$error->getMessage()}";

@@ -78,8 +78,13 @@ final readonly class Backups
         return $path;
     }
 
-    /** Why a backup is not to be built upon: the one before had shops and it has none, or less than half of the tickets. */
-    public function suspicion(string $path, string $passPhrase): ?string
+    /**
+     * Why a backup is not to be built upon: the one before had more shops, or more than twice the tickets. Null where nothing speaks
+     * against it.
+     *
+     * @return array{before: string, had: array{int, int}, has: array{int, int}}|null shops and tickets
+     */
+    public function suspicion(string $path, string $passPhrase): ?array
     {
         $names = self::names(dirname($path));
         $before = $names[(int) array_search(basename($path), $names, true) + 1] ?? null;
@@ -92,15 +97,10 @@ final readonly class Backups
             return null; // of another pass phrase: nothing to compare with
         }
         $is = $this->told($path, $passPhrase);
-        [$wasShops, $wasTickets] = [$was['shops'] ?? 0, $was['tickets'] ?? 0];
-        $isLess = ($is['shops'] ?? 0) < $wasShops || 2 * ($is['tickets'] ?? 0) < $wasTickets;
+        $had = [$was['shops'] ?? 0, $was['tickets'] ?? 0];
+        $has = [$is['shops'] ?? 0, $is['tickets'] ?? 0];
 
-        return $isLess
-            ? sprintf(
-                'It has %d shops and %d tickets; %s, the one before, has %d and %d. Are these the right data?',
-                $is['shops'] ?? 0, $is['tickets'] ?? 0, $before, $wasShops, $wasTickets,
-            )
-            : null;
+        return $has[0] < $had[0] || 2 * $has[1] < $had[1] ? ['before' => $before, 'had' => $had, 'has' => $has] : null;
     }
 
     /**

@@ -45,7 +45,8 @@ final readonly class Forgotten
     {
         $own = self::path();
         if (is_file($own) && is_dir($folder)) {
-            file_put_contents("{$folder}/".self::FILE, implode('', array_unique([...self::lines($own), ...self::lines("{$folder}/".self::FILE)])));
+            $there = "{$folder}/".self::FILE;
+            file_put_contents($there, implode('', array_unique([...self::lines($own), ...self::lines($there)])));
         }
     }
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Services;
 
+use App\Models\BenchState;
+use App\Models\MoveKind;
+use App\Models\Role;
 use App\Models\Shop;
 use App\Models\Ticket;
 use DateTimeImmutable;
@@ -12,6 +15,10 @@ use Illuminate\Support\Facades\DB;
 use Nessmark\Contract\ICalendar;
 use Nessmark\Contract\LotCsv;
 use Nessmark\Data\Engine;
+use Nessmark\Meat\Rearing;
+use Nessmark\Safety\Level;
+use Nessmark\Safety\Profile;
+use Nessmark\Stock\Packed;
 use RuntimeException;
 use Throwable;
 use ZipArchive;
@@ -29,6 +36,18 @@ final readonly class ShopArchive
 
     /** The day book refers to nothing, so that it outlives what it speaks of; moved, its numbers still have to fit. */
     private const LOOSE = ['day_book' => ['shop_id' => 'shops', 'user_id' => 'users']];
+
+    /** Columns that hold one of a few words. */
+    private const WORDS = [
+        'shops' => ['safety_profile' => Profile::class, 'language' => Language::class, 'units' => Units::class],
+        'users' => ['role' => Role::class],
+        'customers' => ['language' => Language::class],
+        'tickets' => ['language' => Language::class, 'units' => Units::class],
+        'ticket_dishes' => ['verdict' => Level::class],
+        'bench_orders' => ['state' => BenchState::class],
+        'lots' => ['packed' => Packed::class, 'rearing' => Rearing::class],
+        'lot_moves' => ['kind' => MoveKind::class],
+    ];
 
     /** Kept under this installation's key; in the archive as they are. */
     private const SEALED = ['card_links' => ['token']];
@@ -277,6 +296,12 @@ final readonly class ShopArchive
             $old = $row[$column] ?? null;
             if (is_int($old) || is_string($old)) {
                 $row[$column] = $map[$other][$old] ?? throw ArchiveRefused::refersToNothing($column);
+            }
+        }
+        foreach (self::WORDS[$table] ?? [] as $column => $words) {
+            $word = $row[$column] ?? null;
+            if ($word !== null && (! is_string($word) || $words::tryFrom($word) === null)) {
+                throw ArchiveRefused::noWord($column);
             }
         }
         foreach (self::SEALED[$table] ?? [] as $column) {

@@ -28,9 +28,9 @@ final class AccessTest extends AppTestCase
         yield 'changes a lot' => ['PUT', 'case/lots/{lot}', self::LOT, [$cutter, $head]];
         yield 'weighs out' => ['POST', 'case/lots/{lot}/moves', ['kind' => 'weighed_out', 'grams' => 1], [$advisor, $cutter, $head]];
         yield 'sees what happened to a lot' => ['GET', 'case/lots/{lot}/moves', [], [$advisor, $cutter, $head]];
-        yield 'asks the line' => ['POST', 'ask-line', ['line' => '2 steak'], [$advisor, $head]];
-        yield 'matches' => ['POST', 'matches', $wish, [$advisor, $head]];
-        yield 'asks why not' => ['POST', 'why-not', ['wish' => $wish, 'cut' => 'lamb-rump'], [$advisor, $head]];
+        yield 'asks the line' => ['POST', 'ask-line', ['line' => '2 steak'], [$advisor, $cutter, $head]];
+        yield 'matches' => ['POST', 'matches', $wish, [$advisor, $cutter, $head]];
+        yield 'asks why not' => ['POST', 'why-not', ['wish' => $wish, 'cut' => 'lamb-rump'], [$advisor, $cutter, $head]];
         yield 'sees the house rules' => ['GET', 'house', [], [$advisor, $cutter, $head]];
         yield 'writes the house rules' => ['PUT', 'house', ['profile' => 'us'], [$head]];
         yield 'sees what a school comes to' => ['POST', 'schools/oil/difference', [], [$advisor, $cutter, $head]];

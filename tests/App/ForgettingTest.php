@@ -28,7 +28,8 @@ final class ForgettingTest extends AppTestCase
     {
         $id = $this->customer(self::NAME);
         $once = ['Idempotency-Key' => 'zebulon-0001'];
-        $this->postJson('/api/v1/tickets', self::newTicket(['ask' => self::RUMP], ['customer_id' => $id, 'customer_label' => null]), $once)->assertCreated();
+        $ticket = self::newTicket(['ask' => self::RUMP], ['customer_id' => $id, 'customer_label' => null]);
+        $this->postJson('/api/v1/tickets', $ticket, $once)->assertCreated();
         $this->postJson('/api/v1/bench', ['ask' => self::RUMP, 'customer' => self::NAME, 'customer_id' => $id])->assertCreated();
         $this->putJson("/api/v1/customers/{$id}", ['name' => self::NAME, 'appliances' => ['pan']])->assertOk();
         self::assertGreaterThan(2, self::found(self::NAME), 'it stands on the ticket, the order, the reply');

@@ -116,7 +116,8 @@ final class HouseTest extends AppTestCase
     {
         $one = $this->staff(Role::HeadButcher, signIn: 'one');
         $other = User::query()->create([
-            'shop_id' => $one->shop_id, 'name' => 'Other', 'sign_in' => 'other', 'role' => Role::HeadButcher, 'password' => 'long-enough-22',
+            'shop_id' => $one->shop_id, 'name' => 'Other', 'sign_in' => 'other', 'role' => Role::HeadButcher,
+            'password' => 'long-enough-22',
         ]);
         [$asOneSaw, $asOtherSaw] = [$one->fresh(), $other->fresh()];
         $heads = $this->app->make(LastHead::class);

@@ -48,6 +48,9 @@ final class SellOnceTest extends AppTestCase
             ->assertJsonPath('reason', 'once.other');
         $this->give(key: 'too bad')->assertUnprocessable()->assertJsonPath('violations.0.key', 'Idempotency-Key');
 
+        $this->actingAs($this->staff(Role::Advisor, signIn: 'colleague'));
+        $this->give()->assertCreated();
+        self::assertSame(2, Ticket::query()->count(), 'a colleague who happens on it is answered for themselves');
         $this->actingAs($this->staff(Role::Advisor, shop: 'Shop on the hill', signIn: 'other'));
         $this->withHeader('Idempotency-Key', self::KEY)->postJson('/api/v1/tickets', self::newTicket())->assertCreated();
     }

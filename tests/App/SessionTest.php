@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\Role;
+use App\Services\SignIn;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 
 final class SessionTest extends AppTestCase
@@ -21,6 +22,34 @@ final class SessionTest extends AppTestCase
             ->assertJsonPath('shop.safety_profile', 'us');
         $this->getJson('/api/v1/session', self::FROM_THE_PAGE)->assertOk();
         $this->deleteJson('/api/v1/session', [], self::FROM_THE_PAGE)->assertNoContent();
+    }
+
+    public function test_no_cookie_comes_along_from_another_site_s_link(): void
+    {
+        $this->staff(signIn: 'strict');
+        $who = ['sign_in' => 'strict', 'password' => 'long-enough-1'];
+        $reply = $this->postJson('/api/v1/session', $who, ['Referer' => 'http://localhost/']);
+        $cookies = $reply->assertOk()->headers->getCookies();
+
+        self::assertNotSame([], $cookies);
+        foreach ($cookies as $cookie) {
+            self::assertSame('strict', $cookie->getSameSite(), $cookie->getName());
+        }
+    }
+
+    public function test_who_is_known_in_two_shops_is_whose_password_it_is_and_of_a_copy_the_older(): void
+    {
+        $older = $this->staff(signIn: 'bero');
+        $other = $this->staff(shop: 'On the hill', signIn: 'bero');
+        $other->update(['password' => 'another-one-22']);
+        $copy = $this->staff(shop: 'Copy', signIn: 'bero');
+        $signIn = $this->app->make(SignIn::class);
+
+        self::assertTrue($signIn->who('bero', 'long-enough-1')?->is($older));
+        self::assertTrue($signIn->who('bero', 'another-one-22')?->is($other));
+        $copy->shop->update(['code' => 'copy']);
+        self::assertTrue($signIn->who('bero@copy', 'long-enough-1')?->is($copy));
+        self::assertNull($signIn->who('bero', 'none of theirs'));
     }
 
     public function test_a_wrong_password_is_refused_and_the_sixth_try_throttled(): void

@@ -103,6 +103,25 @@ final class ShopArchiveTest extends AppTestCase
         $archive->read($this->path, null, static fn () => null);
     }
 
+    public function test_a_word_there_is_not_is_refused_with_its_row(): void
+    {
+        $archive = $this->app->make(ShopArchive::class);
+        $archive->write($this->shop(), $this->path, static fn () => null);
+        $zip = new ZipArchive();
+        $zip->open($this->path);
+        $users = (string) $zip->getFromName('tables/users.jsonl');
+        $zip->addFromString('tables/users.jsonl', str_replace('"head_butcher"', '"superadmin"', $users));
+        $zip->close();
+        self::clear();
+        try {
+            $archive->read($this->path, 'moved', static fn () => null);
+            self::fail('it was taken');
+        } catch (ArchiveRefused $refused) {
+            self::assertStringContainsString('tables/users.jsonl, row 1: its role', $refused->rows[0]);
+        }
+        self::assertSame(0, Shop::query()->count());
+    }
+
     public function test_a_cure_over_its_limit_comes_with_its_shop_and_is_locked_there(): void
     {
         $archive = $this->app->make(ShopArchive::class);

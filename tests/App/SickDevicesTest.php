@@ -65,7 +65,9 @@ final class SickDevicesTest extends TestCase
 
     public function test_an_answer_in_two_pieces_is_one_answer(): void
     {
-        self::assertSame('steady 934', (new Wire($this->device('fwrite($c, "steady "); usleep(50000); fwrite($c, "934\n");')))->ask('read'));
+        $address = $this->device('fwrite($c, "steady "); usleep(50000); fwrite($c, "934\n");');
+
+        self::assertSame('steady 934', (new Wire($address))->ask('read'));
     }
 
     private function device(string $does): string

@@ -42,7 +42,9 @@ final class UnderAttackTest extends AppTestCase
         yield 'an infinite number' => ['POST', 'advice', '{"cut":"lamb-rump","thickness_mm":1e999,"diners":[{"count":1}]}', 422];
         yield 'a lot of another kind' => ['POST', 'case/lots', '{"number":["L"],"cut":{"a":1},"price_per_kg":"x","weight_g":[]}', 422];
         yield 'a file that is no table' => ['POST', 'case/import', '{"lots":"all"}', 422];
-        yield 'a name that is a list' => ['POST', 'staff', '{"name":["a"],"sign_in":{"b":1},"role":"cutter","password":"long-enough-22"}', 422];
+        yield 'a name that is a list' => [
+            'POST', 'staff', '{"name":["a"],"sign_in":{"b":1},"role":"cutter","password":"long-enough-22"}', 422,
+        ];
         yield 'a word of a book' => [
             'POST', 'matches', '{"now":"2026-12-01T10:00:00Z","diners":[{"count":1}],"or":["'.str_repeat('x', 33_000).'"]}', 422,
         ];

@@ -22,7 +22,9 @@ for ($i = 0; $i < (int) $argv[2]; $i++) {
         server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
         content: (string) json_encode([
             'units' => 'metric',
-            'dishes' => [['ask' => ['cut' => 'chicken-whole', 'method' => 'oven_roast', 'diners' => [['count' => 4]]], 'cautions_read' => []]],
+            'dishes' => [
+                ['ask' => ['cut' => 'chicken-whole', 'method' => 'oven_roast', 'diners' => [['count' => 4]]], 'cautions_read' => []],
+            ],
         ]),
     );
     $app->instance('request', $request);

@@ -48,7 +48,11 @@ final class BackupCommand extends Command
             return self::FAILURE;
         }
         if ($suspicion !== null) {
-            $this->error($suspicion);
+            $this->error(sprintf(
+                'It has %d shops and %d tickets; %s, the one before, has %d and %d. Are these the right data?',
+                ...$suspicion['has'],
+                ...[$suspicion['before'], ...$suspicion['had']],
+            ));
         }
 
         return $suspicion !== null && $this->option('as-base') === true ? self::FAILURE : self::SUCCESS;

@@ -80,7 +80,11 @@ final class SoundInput
         $type = strtolower(trim(explode(';', $request->headers->get('Content-Type') ?? '')[0]));
         $isEmpty = $request->getContent() === '' && $request->request->count() + $request->files->count() === 0;
 
-        return ($isEmpty && ! str_starts_with($type, 'multipart/')) || $type === 'application/json' || str_ends_with($type, '+json') || ($type === 'text/csv' && $request->is(...self::FILES));
+        return match (true) {
+            $type === 'application/json', str_ends_with($type, '+json') => true,
+            $type === 'text/csv' && $request->is(...self::FILES) => true,
+            default => $isEmpty && ! str_starts_with($type, 'multipart/'),
+        };
     }
 
     /** @param  int  $left  values there may still be */

@@ -18,7 +18,7 @@ final class AskRequest extends FormRequest
 {
     public function authorize(): bool
     {
-        return $this->user()?->can('advise') ?? false;
+        return $this->user()?->can('ask') ?? false;
     }
 
     /** @return array<string, list<string>> */

@@ -12,7 +12,7 @@ final class ClockCalendarRequest extends FormRequest
 {
     public function authorize(): bool
     {
-        return $this->user()?->can('advise') ?? false;
+        return $this->user()?->can('ask') ?? false;
     }
 
     /** @return array<string, list<string>> */

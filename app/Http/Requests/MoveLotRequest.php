@@ -22,12 +22,15 @@ final class MoveLotRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        $isCounted = $this->input('kind') === MoveKind::Counted->value;
+
         return [
             'kind' => [
                 'required',
                 Rule::in(array_column(array_filter(MoveKind::cases(), static fn (MoveKind $kind): bool => $kind->isByHand()), 'value')),
             ],
-            'grams' => ['required', 'numeric', 'min:0', 'max:'.LotReader::MOST_G],
+            // nothing leaves or comes with 0 g; counted, there may be nothing
+            'grams' => ['required', 'numeric', $isCounted ? 'min:0' : 'min:1', 'max:'.LotReader::MOST_G],
             'reason' => ['nullable', 'string', 'max:60'],
         ];
     }

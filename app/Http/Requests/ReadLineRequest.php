@@ -14,7 +14,7 @@ final class ReadLineRequest extends FormRequest
 {
     public function authorize(): bool
     {
-        return $this->user()?->can('advise') ?? false;
+        return $this->user()?->can('ask') ?? false;
     }
 
     /** @return array<string, list<string>> */

@@ -63,7 +63,7 @@ export const useAsks = defineStore('asks', () => {
       ask.value.choice === null &&
       ask.value.given === null,
   )
-  const answer = useQuery(() => counterQuery(ask.value.key, asked.value, now, mayAdvise.value && !isPristine.value))
+  const answer = useQuery(() => counterQuery(ask.value.key, asked.value, now, !isPristine.value))
   const shown = computed(() => (isPristine.value ? null : (answer.data.value ?? null)))
   /** What is on show belongs to what is asked. */
   const isSettled = computed(() => toRaw(asked.value) === toRaw(request.value) && answer.isSuccess.value && !answer.isPlaceholderData.value)

@@ -28,7 +28,8 @@ final class TwoProfilesTest extends TestCase
     public function test_below_the_minimum_the_stricter_profile_decides_whichever_comes_first(): void
     {
         $ask = ['cut' => 'pork-tenderloin', 'method' => 'pan', 'diners' => [['count' => 2, 'doneness' => 'core:58']]];
-        $level = static fn (Profile $house, array $more): string => Counter::open()->ticket([...$ask, ...$more], $house)['verdict']['level'];
+        $level = static fn (Profile $house, array $more): string => Counter::open()
+            ->ticket([...$ask, ...$more], $house)['verdict']['level'];
 
         self::assertSame('caution', $level(Profile::Us, []));
         self::assertSame('stop', $level(Profile::Us, ['profile' => 'uk']));

@@ -224,6 +224,7 @@ const season = (seasoning: string) => {
         <template #actions>
           <DishStrip v-if="asks.ask.dishes.length && !asks.ask.given" :currency="currency" />
           <GiveBar
+            v-if="asks.mayAdvise"
             v-model:sold="giving.sold.value"
             :ticket="giving.ticket.value"
             :units="units.units"
@@ -249,8 +250,8 @@ const season = (seasoning: string) => {
             @next="next" />
         </template>
       </TicketCard>
-      <p v-else-if="asks.mayAdvise && !asks.isSettled" class="note">{{ t('ticket.waiting') }}</p>
-      <p v-else-if="asks.mayAdvise && !problem" class="note">{{ t('ticket.none') }}</p>
+      <p v-else-if="!asks.isSettled" class="note">{{ t('ticket.waiting') }}</p>
+      <p v-else-if="!problem" class="note">{{ t('ticket.none') }}</p>
     </section>
     <KeysHelp v-model="keysOpen" />
   </div>

@@ -22,9 +22,7 @@ export function useGiving() {
     return { key: asks.ask.key, ticket: asks.ask.given?.dishes.at(-1)?.ticket ?? asks.shown?.ticket ?? last }
   })
   const ticket = computed(() => worked.value.ticket)
-  const nothingFits = computed(
-    () => asks.ask.given === null && asks.mayAdvise && asks.shown?.matches?.matches.length === 0 && asks.shown.ask === null,
-  )
+  const nothingFits = computed(() => asks.ask.given === null && asks.shown?.matches?.matches.length === 0 && asks.shown.ask === null)
   const stale = computed(
     () => asks.ask.given === null && (!asks.isSettled || asks.shown?.id == null || Object.keys(asks.ask.texts).length > 0),
   )
