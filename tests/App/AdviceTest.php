@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Models\Role;
 use App\Services\Palette;
 use App\Services\Units;
 use App\Services\Wording;
@@ -117,14 +116,6 @@ final class AdviceTest extends AppTestCase
             )
             ->assertUnprocessable()
             ->assertJsonPath('violations.0.key', '(input)');
-    }
-
-    public function test_a_cutter_does_not_advise(): void
-    {
-        $this->actingAs($this->staff(Role::Cutter))
-            ->postJson('/api/v1/advice', self::RUMP)
-            ->assertForbidden()
-            ->assertJsonPath('reason', 'role.not_allowed');
     }
 
     public function test_the_catalogue_says_what_may_be_chosen(): void

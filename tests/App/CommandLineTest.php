@@ -34,7 +34,8 @@ final class CommandLineTest extends TestCase
     {
         [$code, $out] = self::artisan(
             'nessmark:advise',
-            '{"cut":"duck-breast","thickness_mm":22,"diners":[{"count":2,"doneness":"pink"}],"eat_at":"2099-12-24T19:30:00+01:00"}',
+            '{"cut":"duck-breast","thickness_mm":22,"diners":[{"count":2,"doneness":"pink"}],'.
+                '"now":"2099-12-24T12:00:00+01:00","eat_at":"2099-12-24T19:30:00+01:00"}',
         );
         $reply = json_decode($out, true);
 

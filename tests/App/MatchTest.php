@@ -178,10 +178,11 @@ final class MatchTest extends AppTestCase
         self::assertSame(0, Ticket::query()->count());
     }
 
-    public function test_a_cutter_matches_nothing(): void
+    public function test_a_cutter_may_ask_and_gives_nothing(): void
     {
         $this->actingAs($this->staff(Role::Cutter, signIn: 'cutter'))
             ->postJson('/api/v1/matches', ['diners' => [['count' => 2]]])
-            ->assertForbidden();
+            ->assertOk();
+        $this->postJson('/api/v1/tickets', self::newTicket())->assertForbidden();
     }
 }

@@ -71,7 +71,7 @@ final class OpenShopTest extends AppTestCase
             self::FROM_THE_PAGE,
         );
 
-        $signIn('una', $first)->assertUnprocessable();
+        $signIn('una', 'neither of theirs')->assertUnprocessable();
         $signIn('una@other', $first)->assertUnprocessable();
         $signIn('una@other', $second)->assertOk();
         self::assertSame('other', $this->app->make('auth')->user()->shop->code);

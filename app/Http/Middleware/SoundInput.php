@@ -59,7 +59,7 @@ final class SoundInput
         if ($isFile && substr_count($body, ',') + substr_count($body, ';') + substr_count($body, "\n") > self::MOST_CELLS) {
             throw InputRefused::one('(input)', 'out_of_range', null, 'cells', ['max' => self::MOST_CELLS]);
         }
-        foreach ($request->request->all() as $name => $value) {
+        foreach ($request->isJson() ? [] : $request->request->all() as $name => $value) {
             $left = self::MOST_VALUES;
             $this->checkValues([$name => $value], 1, $left); // of a form: JSON is looked at below
         }
