@@ -23,15 +23,18 @@ use App\Services\Room;
 use App\Services\Wording;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
+use LogicException;
 use Nessmark\Advice\Portions;
 use Nessmark\Advice\Substitutes;
 use Nessmark\Advice\TicketAssembly;
@@ -118,6 +121,11 @@ final class AppServiceProvider extends ServiceProvider
                 $this->app->make(Repository::class),
             ),
         );
+        $this->app->bind(LockProvider::class, static function (): LockProvider {
+            $store = Cache::store()->getStore();
+
+            return $store instanceof LockProvider ? $store : throw new LogicException('The cache keeps no locks.');
+        });
         $this->app->bind(EnsureFrontendRequestsAreStateful::class, StrictSession::class);
         $this->app->bind(
             LabelPrinter::class,

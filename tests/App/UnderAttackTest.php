@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Services\Csv;
 use App\Services\SignIn;
 use Generator;
+use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Support\Facades\Log;
 use Nessmark\Contract\LotCsv;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -111,6 +112,19 @@ final class UnderAttackTest extends AppTestCase
                 self::assertSame('(input)', $reply->json('violations.0.key'));
             }
         }
+    }
+
+    public function test_the_third_heavy_question_of_one_person_waits_and_a_colleague_s_does_not(): void
+    {
+        $user = $this->staff();
+        $locks = $this->app->make(LockProvider::class);
+        $held = array_map(static fn (int $i) => $locks->lock("heavy.{$user->id}.{$i}", 30), [0, 1]);
+        array_map(static fn ($lock): bool => $lock->get(), $held);
+        $this->actingAs($user)->postJson('/api/v1/advice', self::RUMP)->assertStatus(429)->assertHeader('Retry-After');
+        $this->actingAs($this->staff(signIn: 'colleague'))->postJson('/api/v1/advice', self::RUMP)->assertOk();
+        $held[1]->release();
+        $this->actingAs($user)->postJson('/api/v1/advice', self::RUMP)->assertOk();
+        $this->postJson('/api/v1/advice', self::RUMP)->assertOk(); // it has let go of its place
     }
 
     public function test_of_thousands_of_wrong_keys_fifty_are_named(): void
