@@ -178,6 +178,20 @@ final class MatchTest extends AppTestCase
         self::assertSame(0, Ticket::query()->count());
     }
 
+    public function test_a_hidden_cut_is_not_matched(): void
+    {
+        $this->actingAs($this->staff(Role::HeadButcher, signIn: 'hides'));
+        $this->postJson('/api/v1/case/lots', ['number' => 'H1', 'cut' => 'lamb-rump', 'weight_g' => 4000, 'price_per_kg' => 20]);
+        $cuts = fn (): array => array_column(
+            $this->postJson('/api/v1/matches', ['diners' => [['count' => 2]], 'kinds' => ['lamb']])->assertOk()->json('matches'),
+            'cut',
+        );
+        self::assertNotSame([], $cuts());
+        $this->putJson('/api/v1/cuts/lamb-rump/hidden')->assertNoContent();
+
+        self::assertSame([], $cuts());
+    }
+
     public function test_a_cutter_may_ask_and_gives_nothing(): void
     {
         $this->actingAs($this->staff(Role::Cutter, signIn: 'cutter'))

@@ -10,6 +10,7 @@ use App\Models\LotMove;
 use App\Models\Role;
 use App\Models\Ticket;
 use App\Models\User;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 
 /** What is given is given once, can be taken back for a while, and no screen's old figure becomes the weight of a lot. */
@@ -89,6 +90,18 @@ final class SellOnceTest extends AppTestCase
             ['received', 'weighed_out', 'received', 'received'],
             LotMove::query()->orderBy('id')->get()->map(static fn (LotMove $move): string => $move->kind->value)->all(),
         );
+    }
+
+    public function test_what_is_left_of_a_lot_is_worked_out_under_the_lock_of_its_row(): void
+    {
+        DB::enableQueryLog();
+        $this->postJson("/api/v1/case/lots/{$this->lot()->id}/moves", ['kind' => 'weighed_out', 'grams' => 500])->assertOk();
+        $said = array_column(DB::getQueryLog(), 'query');
+        $locks = array_keys(array_filter($said, static fn (string $sql): bool => preg_match('/from `lots` .* for update/', $sql) === 1));
+        $writes = array_keys(array_filter($said, static fn (string $sql): bool => str_starts_with($sql, 'update `lots`')));
+
+        self::assertNotSame([], $locks);
+        self::assertLessThan($writes[0], $locks[0], 'first locked, then written');
     }
 
     public function test_a_ticket_is_taken_back_with_its_meat_for_ten_minutes_and_once(): void

@@ -198,4 +198,12 @@ final class DemandTest extends TestCase
 
         return $read[$file] ??= json_decode((string) file_get_contents(__DIR__."/../../../core/data/seasonings/{$file}.json"), true);
     }
+
+    public function test_what_two_people_go_without_is_the_same_in_whatever_order_they_say_it(): void
+    {
+        $avoidance = Avoidance::from(DataFolder::shipped());
+
+        self::assertSame(['celery', 'mustard'], $avoidance->beside(['mustard', 'celery', 'mustard']));
+        self::assertSame($avoidance->beside(['celery', 'mustard']), $avoidance->beside(['mustard', 'celery']));
+    }
 }
