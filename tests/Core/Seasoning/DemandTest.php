@@ -9,6 +9,7 @@ use Nessmark\Meat\Cut;
 use Nessmark\Method\Method;
 use Nessmark\Quantity\Length;
 use Nessmark\Safety\Profile;
+use Nessmark\Seasoning\Avoidance;
 use Nessmark\Seasoning\Dresser;
 use Nessmark\Seasoning\Film;
 use Nessmark\Seasoning\FilmStep;
