@@ -15,9 +15,14 @@ final class LineToCardTest extends AppTestCase
 {
     private const CASE = [
         'cod-loin' => 28, 'beef-rib-eye-steak' => 30, 'duck-breast' => 25, 'venison-loin-steak' => 30, 'beef-cheek' => null,
+        'pork-tenderloin' => 55, 'chicken-whole' => null,
     ];
 
-    /** @return Generator<string, array{string, list<string>, list<string>}> the line, what the card says, and what it never says */
+    /**
+     * The line, what the card says, what it never says, and a figure on it.
+     *
+     * @return Generator<string, array{0: string, 1: list<string>, 2: list<string>, 3?: string}>
+     */
     public static function lines(): Generator
     {
         yield 'a coat without gluten, and no flour in the air' => [
@@ -32,6 +37,8 @@ final class LineToCardTest extends AppTestCase
             'beef cheeks braised for 4, one allergic to celery', ['do.braise_water', 'doubt.apart'], ['do.braise'],
         ];
         yield 'stock brings salt nobody weighs' => ['beef cheeks braised for 4', ['do.braise', 'doubt.stock_salt'], ['do.braise_water']];
+        yield 'the core that was said is the one it is cooked to' => ['pork tenderloin core 75 for 2', [], [], '75 °C'];
+        yield 'the weight that was said is the bird’s' => ['whole chicken 1.4 kg for 4', [], [], '1,4 kg'];
         yield 'a child of an age nobody said' => ['duck breast pink for 3, one child', ['safety.children_under_five'], []];
     }
 
@@ -40,7 +47,7 @@ final class LineToCardTest extends AppTestCase
      * @param  list<string>  $never
      */
     #[DataProvider('lines')]
-    public function test_it_stands_on_the_card(string $line, array $says, array $never): void
+    public function test_it_stands_on_the_card(string $line, array $says, array $never, string $figure = ''): void
     {
         $this->actingAs($this->staff(Role::HeadButcher));
         foreach (self::CASE as $cut => $mm) {
@@ -64,6 +71,7 @@ final class LineToCardTest extends AppTestCase
             foreach ($says as $key) {
                 self::assertStringContainsString($begins($key), $card, "{$language->value} {$key}");
             }
+            self::assertStringContainsString($figure, str_replace('1.4', '1,4', $card), $language->value);
             foreach ($never as $key) {
                 self::assertStringNotContainsString($begins($key), $card, "{$language->value} {$key}");
             }
