@@ -172,7 +172,8 @@ final readonly class TicketAssembly
         $verdict = $this->verdict($plate, array_column($cooked, 1));
 
         $avoid = array_values(array_unique(array_merge(...array_map(static fn (Share $share): array => $share->avoid, $dish->shares))));
-        $suited = fn (Phrase $phrase): Phrase => $this->cupboard->suited($phrase, $avoid);
+        $ofAll = $dish->eaters()->avoids();
+        $suited = fn (Phrase $phrase): Phrase => $this->cupboard->suited($phrase, $ofAll);
         $carved = $this->carver->carve($served);
         $carving = new Carving($carved->steps, array_map($suited, $carved->table));
         $trouble = array_map(static fn (Trouble $of): Trouble => new Trouble($of->sign, $suited($of->do)), $this->mender->of($served));

@@ -52,6 +52,12 @@ final readonly class Eaters
         return $left === [] ? null : new self(...array_values($left));
     }
 
+    /** @return list<string> what must not be in it for somebody: kinds of meat too, which a fat or a stock may be made of */
+    public function avoids(): array
+    {
+        return array_values(array_unique(array_merge(...array_map(static fn (Eater $eater): array => $eater->avoid, $this->groups))));
+    }
+
     /** @return list<string> what somebody does not eat, by the words of the diets */
     public function diets(): array
     {

@@ -13,11 +13,8 @@ final readonly class Meal
     /** @return list<string> what somebody of the table goes without */
     public function avoids(): array
     {
-        $avoid = [];
-        foreach ($this->dishes as $dish) {
-            $avoid = [...$avoid, ...array_merge(...array_map(static fn (Share $share): array => $share->avoid, $dish->shares))];
-        }
-
-        return array_values(array_unique($avoid));
+        return array_values(
+            array_unique(array_merge(...array_map(static fn (Dish $dish): array => $dish->eaters()->avoids(), $this->dishes))),
+        );
     }
 }

@@ -53,6 +53,23 @@ final class EatenTest extends TestCase
         self::assertSame([], array_diff(array_keys($of('A')), [...$ticket['shopping']['to_get'], ...$ticket['shopping']['in_house']]));
     }
 
+    public function test_a_fat_that_may_be_lard_and_a_batter_that_may_be_of_beer_are_not_for_who_goes_without(): void
+    {
+        $foods = static fn (array $eater): array => array_column(Counter::open()->ticket([
+            'cut' => 'cod-loin', 'method' => 'deep_fry', 'diners' => [['count' => 3], ['count' => 1, ...$eater]],
+        ])['eaten'], 'food');
+
+        self::assertContains('cooking fat', $foods([]));
+        foreach ([['avoid' => ['pork']], ['diets' => ['halal']], ['diets' => ['kosher']]] as $eater) {
+            self::assertNotContains('cooking fat', $foods($eater));
+        }
+        self::assertNotContains('batter', $foods(['diets' => ['alcohol_free']]));
+        $braised = Counter::open()->ticket([
+            'cut' => 'beef-cheek', 'method' => 'braise', 'diners' => [['count' => 2, 'diets' => ['halal']]],
+        ]);
+        self::assertNotContains('stock', array_column($braised['eaten'], 'food'));
+    }
+
     public function test_what_lies_apart_without_it_is_not_weighed_for(): void
     {
         $grams = static fn (array $diners): float => Counter::open()->ticket([

@@ -18,6 +18,7 @@ use Nessmark\Safety\Level;
 use Nessmark\Safety\Profile;
 use Nessmark\Safety\SafetyRules;
 use Nessmark\Safety\Standard;
+use Nessmark\Seasoning\Larder;
 use Nessmark\Seasoning\Matches;
 use Nessmark\Seasoning\Shelf;
 use PHPUnit\Framework\TestCase;
@@ -30,7 +31,8 @@ final class WholeTicketsTest extends TestCase
 
     private const FACTS = [
         [], ['at_risk' => true], ['child' => true], ['at_risk' => true, 'child' => true, 'under_one' => true], ['avoid' => ['mustard']],
-        ['diets' => ['gluten_free']], ['avoid' => ['milk']], ['avoid' => ['celery']], ['diets' => ['nut_free']],
+        ['diets' => ['halal']], ['avoid' => ['pork']], ['diets' => ['gluten_free']],
+        ['avoid' => ['milk']], ['avoid' => ['celery']], ['diets' => ['nut_free']],
         ['avoid' => ['sesame', 'soya']], ['avoid' => ['garlic']], ['diets' => ['alcohol_free']], ['avoid' => ['eggs'], 'at_risk' => true],
         ['avoid' => ['sulphites']],
         ['avoid' => ['pepper']], ['avoid' => ['peanuts']], ['avoid' => ['salt']], ['avoid' => ['honey']], ['avoid' => ['fish']],
@@ -45,10 +47,11 @@ final class WholeTicketsTest extends TestCase
         [$counter, $folder] = [Counter::open(), DataFolder::shipped()];
         [$advisor, $rules, $matches] = [Advisor::from($folder), SafetyRules::from($folder), Matches::from($folder)];
         $names = $folder->read('eaten.json')->record('said');
+        $larder = Larder::from($folder);
         $written = 0;
         $this->limitTo((int) (getenv('NESSMARK_TICKETS') ?: 200))
             ->forAll(Generators::choose(0, 9_999_999), Generators::choose(0, 9999), Generators::choose(1, 4))
-            ->then(function (int $of, int $who, int $groups) use ($counter, $advisor, $rules, $matches, $names, &$written): void {
+            ->then(function (int $of, int $who, int $groups) use ($counter, $advisor, $rules, $matches, $names, $larder, &$written): void {
                 $profile = Profile::cases()[$of % count(Profile::cases())];
                 $house = new HouseRules(new Standard($profile));
                 try {
@@ -71,6 +74,10 @@ final class WholeTicketsTest extends TestCase
                         $officialC = $isHeld ? self::LEAST_HELD_C : $rules->of($house->standard, $plate->piece->cut)->officialC;
                         $maxC = $advisor->advise($plate)[0]->saw(CoreTrace::class)->maxC;
                         self::assertGreaterThan($officialC - 0.06, $maxC, "{$plate->piece->cut->slug} for who is at risk");
+                    }
+                    $ofAll = $matches->demand($dish->eaters()->avoids());
+                    foreach ($larder->foods(array_column(array_filter($eaten, self::isOfTheCupboard(...)), 'food')) as $food) {
+                        self::assertFalse($food->isForbiddenBy($ofAll), "{$ticket->cut->slug}: {$food->slug}");
                     }
                     $demand = $matches->demand($plate->share->avoid);
                     foreach ($eaten as $food) {
@@ -108,6 +115,12 @@ final class WholeTicketsTest extends TestCase
             'seasoning' => $seasonings[intdiv($of, 31) % count($seasonings)],
             'diners' => $diners,
         ]);
+    }
+
+    /** @param  array<string, mixed>  $eaten */
+    private static function isOfTheCupboard(array $eaten): bool
+    {
+        return in_array($eaten['from'], ['cupboard', 'leftovers'], true);
     }
 
     /**
